@@ -1,0 +1,30 @@
+package org.civitane.core.amount;
+
+import java.math.BigDecimal;
+
+/**
+ * A percentage, exact to a hundredth of a percent.
+ *
+ * @param hundredths 125 % is 12500, 0.4 % is 40
+ */
+public record Percent(long hundredths) {
+    /**
+     * Reads {@code "125"} or {@code "1.12"}.
+     *
+     * @throws IllegalArgumentException when the text is no number or has more than two decimals
+     */
+    public static Percent parse(String text) {
+        try {
+            return new Percent(new BigDecimal(text).movePointRight(2).longValueExact());
+        } catch (NumberFormatException | ArithmeticException e) {
+            throw new IllegalArgumentException("A percentage has at most two decimals, not \"" + text + "\".", e);
+        }
+    }
+
+    /** The shortest exact form: {@code "125"}, {@code "1.12"}. */
+    @Override
+    public String toString() {
+        BigDecimal value = BigDecimal.valueOf(hundredths, 2).stripTrailingZeros();
+        return value.scale() < 0 ? value.setScale(0).toPlainString() : value.toPlainString();
+    }
+}

@@ -1,0 +1,41 @@
+package org.civitane.core.casefile;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import org.civitane.core.person.Names;
+
+/** Who signed, and whether the typed names match (rulebook 0.6 and 0.7). */
+public final class Signatures {
+    private Signatures() {}
+
+    /** Whether a member has at least one signature whose typed name matches theirs. */
+    public static boolean isSignedBy(CaseFile file, Member member) {
+        return file.signatures().stream()
+                .anyMatch(signature -> signature.member().equals(member.id()) && matches(signature, member));
+    }
+
+    /**
+     * What is missing where any one adult member may sign: nothing, {@code signature} when no adult signed, or
+     * {@code signature-name:<id>} for each adult who signed under another name.
+     */
+    public static SortedSet<String> missingOfAnyAdult(CaseFile file, LocalDate receivedOn) {
+        List<? extends Member> signed = file.members().stream()
+                .filter(member -> member.isAdultOn(receivedOn))
+                .filter(member -> file.signatures().stream()
+                        .anyMatch(signature -> signature.member().equals(member.id())))
+                .toList();
+        SortedSet<String> missing = new TreeSet<>();
+        if (signed.isEmpty()) {
+            missing.add("signature");
+        } else if (signed.stream().noneMatch(member -> isSignedBy(file, member))) {
+            signed.forEach(member -> missing.add("signature-name:" + member.id()));
+        }
+        return missing;
+    }
+
+    private static boolean matches(Signature signature, Member member) {
+        return Names.compare(signature.name(), member.name().full()) == Names.Verdict.MATCH;
+    }
+}

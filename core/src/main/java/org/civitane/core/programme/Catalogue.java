@@ -1,0 +1,36 @@
+package org.civitane.core.programme;
+
+import java.util.List;
+import java.util.Optional;
+import org.civitane.core.programme.schoolmeals.SchoolMeals;
+
+/** The programmes there are. Adding one adds its line here and touches nothing else. */
+public final class Catalogue {
+    private static final List<Programme<?>> PROGRAMMES = List.of(new SchoolMeals());
+
+    private Catalogue() {}
+
+    /** All programmes, in the order in which they are offered. */
+    public static List<Programme<?>> programmes() {
+        return PROGRAMMES;
+    }
+
+    /** The programme of that name. */
+    public static Optional<Programme<?>> find(String id) {
+        for (Programme<?> programme : PROGRAMMES) {
+            if (programme.id().equals(id)) {
+                return Optional.of(programme);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * The programme of that name.
+     *
+     * @throws IllegalArgumentException when there is none
+     */
+    public static Programme<?> named(String id) {
+        return find(id).orElseThrow(() -> new IllegalArgumentException("There is no programme \"" + id + "\"."));
+    }
+}

@@ -1,0 +1,54 @@
+package org.civitane.core.programme;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.civitane.core.policy.PolicyVersion;
+import org.civitane.core.reasoning.Step;
+import org.civitane.core.reasoning.Value;
+
+/**
+ * What a determination says (rulebook 0.8). A pure function of a case file and the policy tables.
+ *
+ * @param policy the versions used, table to effective date, in the order in which the programme names its tables
+ * @param outcomes one per subject, people in the order of the members
+ * @param figures every intermediate figure the chapter names, in its order
+ * @param missing codes, sorted by code point
+ * @param reasons the working; empty when it was not recorded
+ */
+public record Determination(
+        String programme,
+        LocalDate receivedOn,
+        Map<String, LocalDate> policy,
+        Status status,
+        List<Outcome> outcomes,
+        Map<String, Value> figures,
+        List<String> missing,
+        LocalDate dueBy,
+        List<Step> reasons) {
+    public Determination {
+        policy = Collections.unmodifiableMap(new LinkedHashMap<>(policy));
+        outcomes = List.copyOf(outcomes);
+        figures = Collections.unmodifiableMap(new LinkedHashMap<>(figures));
+        missing = List.copyOf(missing);
+        reasons = List.copyOf(reasons);
+    }
+
+    /** The versions as {@code policy} carries them. */
+    public static Map<String, LocalDate> policyOf(PolicyVersion... versions) {
+        Map<String, LocalDate> policy = new LinkedHashMap<>();
+        for (PolicyVersion version : versions) {
+            policy.put(version.table(), version.effective());
+        }
+        return policy;
+    }
+
+    /** Missing codes as {@code missing} carries them: each once, sorted. */
+    public static List<String> sorted(Collection<String> codes) {
+        return List.copyOf(new TreeSet<>(codes));
+    }
+}

@@ -1,0 +1,13 @@
+package org.civitane.core.programme;
+
+/** How far a determination got (rulebook 0.8). */
+public enum Status {
+    /** Every outcome is final. */
+    DETERMINED,
+    /** Something listed in {@code missing} is needed first. */
+    INCOMPLETE,
+    /** Someone outside must act; {@code missing} says who. */
+    HOLD,
+    /** This programme is the wrong door; the reasons say which is right. */
+    REFERRED
+}

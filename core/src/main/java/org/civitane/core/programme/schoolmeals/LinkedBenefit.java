@@ -1,0 +1,14 @@
+package org.civitane.core.programme.schoolmeals;
+
+/**
+ * Food or cash assistance that a member gets.
+ *
+ * @param confirmed whether the benefit register knows the case number as active
+ */
+public record LinkedBenefit(Kind kind, String caseNumber, boolean confirmed) {
+    /** The benefits that can be linked. */
+    public enum Kind {
+        FOOD_ASSISTANCE,
+        CASH_ASSISTANCE
+    }
+}

@@ -1,0 +1,17 @@
+package org.civitane.core.programme.schoolmeals;
+
+import org.civitane.core.casefile.InvalidFact;
+
+/**
+ * Where a member goes to school.
+ *
+ * @param year the school year they are in, 0 or more
+ */
+public record Pupil(String school, int year) {
+    /** @throws InvalidFact when the year is below 0 */
+    public Pupil {
+        if (year < 0) {
+            throw new InvalidFact("/year", "A school year is 0 or more.");
+        }
+    }
+}

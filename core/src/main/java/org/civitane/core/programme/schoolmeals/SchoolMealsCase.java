@@ -1,0 +1,50 @@
+package org.civitane.core.programme.schoolmeals;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.casefile.IncomeLine;
+import org.civitane.core.casefile.Signature;
+import org.civitane.core.casefile.SignerNumber;
+import org.civitane.core.casefile.Unread;
+
+/** One application for school meals; the components are the fields of the case file. */
+public record SchoolMealsCase(
+        LocalDateTime receivedAt,
+        List<MealsMember> members,
+        List<IncomeLine> incomes,
+        List<String> noIncomeDeclared,
+        List<Signature> signatures,
+        Optional<SignerNumber> signerNumber,
+        Optional<LinkedBenefit> linkedBenefit,
+        Optional<Boolean> shareWithHealthCover,
+        Optional<Unread> statistics)
+        implements CaseFile {
+    /** @throws org.civitane.core.casefile.InvalidFact as {@link CaseFile#check} */
+    public SchoolMealsCase {
+        members = List.copyOf(members);
+        incomes = List.copyOf(incomes);
+        noIncomeDeclared = List.copyOf(noIncomeDeclared);
+        signatures = List.copyOf(signatures);
+        CaseFile.check(members, incomes, noIncomeDeclared, signatures);
+    }
+
+    @Override
+    public SchoolMealsCase withIncomes(List<IncomeLine> lines) {
+        return new SchoolMealsCase(
+                receivedAt,
+                members,
+                lines,
+                noIncomeDeclared,
+                signatures,
+                signerNumber,
+                linkedBenefit,
+                shareWithHealthCover,
+                statistics);
+    }
+
+    boolean hasConfirmedBenefit() {
+        return linkedBenefit.filter(LinkedBenefit::confirmed).isPresent();
+    }
+}

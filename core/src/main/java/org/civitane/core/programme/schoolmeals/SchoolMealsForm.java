@@ -1,0 +1,128 @@
+package org.civitane.core.programme.schoolmeals;
+
+import static org.civitane.core.question.Question.Widget.AMOUNT;
+import static org.civitane.core.question.Question.Widget.DATE;
+import static org.civitane.core.question.Question.Widget.EACH_PERSON;
+import static org.civitane.core.question.Question.Widget.GROUP;
+import static org.civitane.core.question.Question.Widget.INCOMES;
+import static org.civitane.core.question.Question.Widget.NUMBER;
+import static org.civitane.core.question.Question.Widget.PEOPLE;
+import static org.civitane.core.question.Question.Widget.STATISTICS;
+import static org.civitane.core.question.Question.Widget.TEXT;
+import static org.civitane.core.question.Question.Widget.YES_NO;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.civitane.core.amount.Frequency;
+import org.civitane.core.amount.Money;
+import org.civitane.core.casefile.IncomeKind;
+import org.civitane.core.casefile.IncomeLine;
+import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.casefile.Relationship;
+import org.civitane.core.casefile.Signature;
+import org.civitane.core.casefile.SignerNumber;
+import org.civitane.core.question.Chapter;
+import org.civitane.core.question.Question;
+
+/** What school meals asks, and in which order. */
+final class SchoolMealsForm {
+    static final List<Chapter> CHAPTERS = List.of(
+            Chapter.of(
+                    "people",
+                    Question.of("members", PEOPLE)
+                            .asking(Question.of("awaySince", DATE).optional())),
+            Chapter.of(
+                    "pupils",
+                    Question.of("members", EACH_PERSON)
+                            .asking(
+                                    Question.of("pupil", GROUP)
+                                            .asking(Question.of("school", TEXT), Question.of("year", NUMBER)),
+                                    Question.of("foster", YES_NO)
+                                            .onlyWhen("pupil", "true")
+                                            .optional())),
+            Chapter.of(
+                    "benefit",
+                    Question.of("linkedBenefit", GROUP)
+                            .asking(
+                                    Question.choice("kind", LinkedBenefit.Kind.class),
+                                    Question.of("caseNumber", TEXT))),
+            Chapter.of("income", Question.of("incomes", INCOMES)),
+            Chapter.of(
+                    "sharing",
+                    Question.of("shareWithHealthCover", YES_NO).optional(),
+                    Question.of("statistics", STATISTICS).optional()));
+
+    static final List<Question> SCREENING = List.of(
+            Question.of("pupil", YES_NO),
+            Question.of("linkedBenefit", YES_NO),
+            Question.of("people", NUMBER),
+            Question.of("amount", AMOUNT),
+            Question.choice("frequency", Frequency.class));
+
+    private static final int MOST_PEOPLE = 30;
+    private static final LocalDate GROWN_UP_SINCE = LocalDate.of(1980, 1, 1);
+
+    private SchoolMealsForm() {}
+
+    static SchoolMealsCase sketch(Map<String, String> answers, LocalDateTime now) {
+        boolean pupil = !"false".equals(answers.get("pupil"));
+        List<MealsMember> members = new ArrayList<>();
+        members.add(person("m1", Relationship.SELF, GROWN_UP_SINCE, Optional.empty()));
+        Optional<Pupil> school = pupil ? Optional.of(new Pupil("-", 1)) : Optional.empty();
+        for (int i = 2; i <= people(answers); i++) {
+            members.add(person("m" + i, Relationship.CHILD, now.toLocalDate().minusYears(8), school));
+        }
+        boolean benefit = "true".equals(answers.get("linkedBenefit"));
+        IncomeLine income =
+                new IncomeLine("i1", "m1", IncomeKind.OTHER, amount(answers), frequency(answers), Optional.empty());
+        return new SchoolMealsCase(
+                now,
+                members,
+                List.of(income),
+                List.of(),
+                List.of(new Signature("m1", "A A", now)),
+                Optional.of(new SignerNumber(Optional.empty(), true)),
+                benefit
+                        ? Optional.of(new LinkedBenefit(LinkedBenefit.Kind.FOOD_ASSISTANCE, "-", true))
+                        : Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static MealsMember person(String id, Relationship relationship, LocalDate born, Optional<Pupil> pupil) {
+        return new MealsMember(id, "A", "A", born, relationship, pupil, false, Optional.empty());
+    }
+
+    private static int people(Map<String, String> answers) {
+        String text = answers.getOrDefault("people", "2").strip();
+        if (!text.matches("[0-9]{1,2}") || Integer.parseInt(text) < 2 || Integer.parseInt(text) > MOST_PEOPLE) {
+            throw new InvalidFact(
+                    "/people", "Tell us how many people live with you, yourself included: 2 to " + MOST_PEOPLE + ".");
+        }
+        return Integer.parseInt(text);
+    }
+
+    private static Money amount(Map<String, String> answers) {
+        try {
+            Money amount = Money.parse(answers.getOrDefault("amount", "0").strip());
+            if (amount.isNegative()) {
+                throw new InvalidFact("/amount", "An amount cannot be below 0.");
+            }
+            return amount;
+        } catch (IllegalArgumentException e) {
+            throw new InvalidFact("/amount", e.getMessage());
+        }
+    }
+
+    private static Frequency frequency(Map<String, String> answers) {
+        try {
+            return Frequency.valueOf(answers.getOrDefault("frequency", Frequency.MONTHLY.name()));
+        } catch (IllegalArgumentException e) {
+            throw new InvalidFact("/frequency", "Choose how often the money comes.");
+        }
+    }
+}

@@ -1,0 +1,176 @@
+package org.civitane.core.programme.schoolmeals;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.casefile.Signatures;
+import org.civitane.core.casefile.SignerNumber;
+import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.policy.PolicyVersion;
+import org.civitane.core.policy.SubsistenceLine;
+import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.Reasoning;
+import org.civitane.core.reasoning.Rule;
+import org.civitane.core.reasoning.Value;
+
+/** The rules of the chapter, in its order, for one case file. */
+final class SchoolMealsRules {
+    private static final Rule COUNTED = new Rule("school-meals", "Counted household");
+    private static final Rule INCOMPLETE = new Rule("school-meals", "Incomplete");
+    private static final Rule YIELDS = new Rule("school-meals", "Yields");
+
+    private final SchoolMealsCase file;
+    private final Reasoning why;
+    private final LocalDate receivedOn;
+    private final PolicyVersion lineVersion;
+    private final PolicyVersion version;
+    private final SchoolMealsPolicy policy;
+    private final List<MealsMember> counted;
+    private final List<MealsMember> pupils;
+
+    SchoolMealsRules(SchoolMealsCase file, PolicyBook book, Reasoning why) {
+        this.file = file;
+        this.why = why;
+        this.receivedOn = file.receivedOn();
+        this.lineVersion = book.inForce(SubsistenceLine.TABLE, receivedOn);
+        this.version = book.inForce(SchoolMealsPolicy.TABLE, receivedOn);
+        this.policy = SchoolMealsPolicy.of(version);
+        this.counted = file.members().stream().filter(this::counts).toList();
+        this.pupils = file.members().stream().filter(MealsMember::isPupil).toList();
+    }
+
+    Determination determine() {
+        why.day("receivedOn", receivedOn, new Rule("common", "0.3"), s -> s.fact("receivedAt"));
+        int householdSize = householdSize();
+        boolean testNeeded = pupils.stream().anyMatch(pupil -> basis(pupil) == MealsBasis.INCOME);
+        Optional<IncomeTest> test = testNeeded
+                ? Optional.of(
+                        IncomeTest.of(file, new CountedHousehold(counted, householdSize), lineVersion, policy, why))
+                : Optional.empty();
+
+        SortedSet<String> signatures = Signatures.missingOfAnyAdult(file, receivedOn);
+        SortedSet<String> missing = new TreeSet<>(signatures);
+        if (pupils.isEmpty()) {
+            missing.add("pupil");
+        }
+        boolean incomeStated = !testNeeded || addUnstatedIncomes(missing);
+        if (testNeeded && !file.signerNumber().map(SignerNumber::isGiven).orElse(false)) {
+            missing.add("signer-number");
+        }
+        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
+
+        Optional<MealsResult> byIncome = test.filter(t -> missing.isEmpty()).map(t -> t.result(why));
+        List<Outcome> outcomes = new ArrayList<>(pupils.size());
+        for (MealsMember pupil : pupils) {
+            outcomes.add(outcome(pupil, byIncome, signatures.isEmpty()));
+        }
+        LocalDate dueBy = BusinessCalendar.plusBusinessDays(receivedOn, policy.dueDays());
+        why.day("dueBy", dueBy, YIELDS, s -> s.input("days", policy.dueDays()).table(version));
+        return new Determination(
+                SchoolMeals.ID,
+                receivedOn,
+                Determination.policyOf(lineVersion, version),
+                missing.isEmpty() ? Status.DETERMINED : Status.INCOMPLETE,
+                outcomes,
+                figures(householdSize, test, incomeStated),
+                Determination.sorted(missing),
+                dueBy,
+                why.steps());
+    }
+
+    private boolean counts(MealsMember member) {
+        LocalDate earliest = receivedOn.minusDays(policy.awayDays());
+        return member.awaySince().map(since -> !since.isBefore(earliest)).orElse(true);
+    }
+
+    private int householdSize() {
+        for (MealsMember member : file.members()) {
+            if (!counts(member)) {
+                why.step(
+                        "away",
+                        Value.of(member.awaySince().orElseThrow()),
+                        COUNTED,
+                        s -> s.input("member", member.id())
+                                .input("days", policy.awayDays())
+                                .fact("members", member.id(), "awaySince")
+                                .table(version));
+            }
+        }
+        return why.count(
+                "householdSize",
+                Math.max(1, counted.size()),
+                COUNTED,
+                s -> s.input("members", file.members().size()));
+    }
+
+    private MealsBasis basis(MealsMember pupil) {
+        if (file.hasConfirmedBenefit()) {
+            return MealsBasis.LINKED_BENEFIT;
+        }
+        return pupil.foster() ? MealsBasis.FOSTER : MealsBasis.INCOME;
+    }
+
+    private boolean addUnstatedIncomes(SortedSet<String> missing) {
+        boolean allStated = true;
+        for (MealsMember member : counted) {
+            if (member.isAdultOn(receivedOn) && !file.statesIncomeOf(member.id())) {
+                missing.add("income:" + member.id());
+                allStated = false;
+            }
+        }
+        return allStated;
+    }
+
+    private Outcome outcome(MealsMember pupil, Optional<MealsResult> byIncome, boolean signed) {
+        MealsBasis basis = basis(pupil);
+        MealsResult result = switch (basis) {
+            case LINKED_BENEFIT, FOSTER -> signed ? MealsResult.FREE : MealsResult.PENDING;
+            case INCOME -> byIncome.orElse(MealsResult.PENDING);
+        };
+        why.step("pupil." + basis, Value.of(result), ruleOf(basis), s -> {
+            s.input("member", pupil.id());
+            switch (basis) {
+                case LINKED_BENEFIT ->
+                    s.input("caseNumber", file.linkedBenefit().orElseThrow().caseNumber())
+                            .fact("linkedBenefit", "confirmed");
+                case FOSTER -> s.fact("members", pupil.id(), "foster");
+                case INCOME -> s.fact("members", pupil.id(), "pupil");
+            }
+        });
+        Outcome outcome = Outcome.of(pupil.id(), result, basis);
+        return switch (result) {
+            case FREE, REDUCED -> outcome.with("from", Value.of(receivedOn)).with("to", Value.of(lastDay()));
+            case DENIED, PENDING -> outcome;
+        };
+    }
+
+    private LocalDate lastDay() {
+        return SchoolYear.of(receivedOn).businessDayOfNext(policy.carryOverDays());
+    }
+
+    private static Rule ruleOf(MealsBasis basis) {
+        return new Rule("school-meals", String.valueOf(basis.ordinal() + 1));
+    }
+
+    private static Map<String, Value> figures(int householdSize, Optional<IncomeTest> test, boolean incomeStated) {
+        Map<String, Value> figures = new LinkedHashMap<>();
+        figures.put("householdSize", Value.of(householdSize));
+        test.ifPresent(t -> {
+            figures.put("testPeriod", Value.of(t.period()));
+            if (incomeStated) {
+                figures.put("countedIncome", Value.of(t.counted()));
+            }
+            figures.put("freeLimit", Value.of(t.freeLimit()));
+            figures.put("reducedLimit", Value.of(t.reducedLimit()));
+        });
+        return figures;
+    }
+}

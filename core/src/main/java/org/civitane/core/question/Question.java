@@ -1,0 +1,70 @@
+package org.civitane.core.question;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One thing that is asked.
+ *
+ * @param path where the answer stands: in the case file, or below the person when it is asked of each
+ * @param widget how it is asked
+ * @param required whether one can go on without an answer
+ * @param options the answers to choose from, in order; empty for all but {@code CHOICE}
+ * @param when shown only under this condition
+ * @param parts what is asked within it: of each person, or once a {@code GROUP} is answered with yes
+ */
+public record Question(
+        String path, Widget widget, boolean required, List<String> options, Optional<When> when, List<Question> parts) {
+    /** How a question is asked. */
+    public enum Widget {
+        TEXT,
+        NUMBER,
+        AMOUNT,
+        DATE,
+        YES_NO,
+        CHOICE,
+        /** Yes or no; with yes, the parts are asked and their answers stand below the path. */
+        GROUP,
+        /** The household: its people one after the other, with the parts asked of each. */
+        PEOPLE,
+        /** The parts, asked of each person of the household. */
+        EACH_PERSON,
+        /** Income lines of each adult, or the declaration that there are none. */
+        INCOMES,
+        /** Voluntary answers kept apart from the decision. */
+        STATISTICS
+    }
+
+    /** Shown when the answer at {@code path} is {@code equals}. */
+    public record When(String path, String equals) {}
+
+    public Question {
+        options = List.copyOf(options);
+        parts = List.copyOf(parts);
+    }
+
+    public static Question of(String path, Widget widget) {
+        return new Question(path, widget, true, List.of(), Optional.empty(), List.of());
+    }
+
+    /** A choice among the constants of an enumeration. */
+    public static <E extends Enum<E>> Question choice(String path, Class<E> options) {
+        List<String> names = java.util.Arrays.stream(options.getEnumConstants())
+                .map(Enum::name)
+                .toList();
+        return new Question(path, Widget.CHOICE, true, names, Optional.empty(), List.of());
+    }
+
+    /** This question with parts asked within it. */
+    public Question asking(Question... within) {
+        return new Question(path, widget, required, options, when, List.of(within));
+    }
+
+    public Question optional() {
+        return new Question(path, widget, false, options, when, parts);
+    }
+
+    public Question onlyWhen(String otherPath, String equals) {
+        return new Question(path, widget, required, options, Optional.of(new When(otherPath, equals)), parts);
+    }
+}

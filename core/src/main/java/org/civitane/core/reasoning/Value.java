@@ -1,0 +1,76 @@
+package org.civitane.core.reasoning;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.civitane.core.amount.Money;
+import org.civitane.core.amount.Percent;
+
+/** A figure or verdict as a determination and its working carry it. Immutable; equal values are equal results. */
+public sealed interface Value {
+    /** An amount in euro. */
+    record Amount(Money money) implements Value {}
+
+    /** A count or a number of days. */
+    record Count(long number) implements Value {}
+
+    /** A word of the rulebook, such as {@code FREE}, or a name. */
+    record Word(String text) implements Value {}
+
+    /** A date. */
+    record Day(LocalDate date) implements Value {}
+
+    /** Yes or no. */
+    record Flag(boolean holds) implements Value {}
+
+    /** A percentage with two decimals, or an exact number written out. */
+    record Decimal(BigDecimal number) implements Value {}
+
+    /** A row of values. */
+    record Row(List<Value> values) implements Value {
+        public Row {
+            values = List.copyOf(values);
+        }
+    }
+
+    /** Values under names, in the order given. */
+    record Fields(Map<String, Value> values) implements Value {
+        public Fields {
+            values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
+        }
+    }
+
+    /** Known to have no value; only where a chapter says null. */
+    record Nothing() implements Value {}
+
+    static Value of(Money money) {
+        return new Amount(money);
+    }
+
+    static Value of(long count) {
+        return new Count(count);
+    }
+
+    static Value of(String word) {
+        return new Word(word);
+    }
+
+    static Value of(Enum<?> word) {
+        return new Word(word.name());
+    }
+
+    static Value of(LocalDate day) {
+        return new Day(day);
+    }
+
+    static Value of(boolean holds) {
+        return new Flag(holds);
+    }
+
+    static Value of(Percent percent) {
+        return new Decimal(new BigDecimal(percent.toString()));
+    }
+}

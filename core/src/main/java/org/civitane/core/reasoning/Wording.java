@@ -1,0 +1,130 @@
+package org.civitane.core.reasoning;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.MissingResourceException;
+import java.util.ResourceBundle;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.civitane.core.amount.Money;
+
+/**
+ * The texts of one programme in one language: sentences for the steps of its working, its words and its questions.
+ *
+ * <p>A text may carry figures by name, {@code {freeLimit}}; a step's own result is {@code {result}}. A step whose
+ * result is yes or no has its texts under {@code <code>.true} and {@code <code>.false}.
+ */
+public final class Wording {
+    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+
+    private final ResourceBundle texts;
+    private final Locale locale;
+    private final Map<String, String> names;
+
+    private Wording(ResourceBundle texts, Locale locale, Map<String, String> names) {
+        this.texts = texts;
+        this.locale = locale;
+        this.names = Map.copyOf(names);
+    }
+
+    /** The texts of a bundle; English where the language asked for has none. */
+    public static Wording of(String bundle, Locale locale) {
+        return new Wording(
+                ResourceBundle.getBundle(
+                        bundle,
+                        locale,
+                        ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES)),
+                locale,
+                Map.of());
+    }
+
+    /**
+     * The same texts, with people called by their names.
+     *
+     * @param namesById a member's id to what they are called
+     */
+    public Wording naming(Map<String, String> namesById) {
+        return new Wording(texts, locale, namesById);
+    }
+
+    /** @throws MissingResourceException when there is no such text */
+    public String text(String key) {
+        return texts.getString(key);
+    }
+
+    /** The text of a key, or {@code otherwise} when there is none. */
+    public String textOr(String key, String otherwise) {
+        return texts.containsKey(key) ? texts.getString(key) : otherwise;
+    }
+
+    /** One step as a sentence with its figures. */
+    public String sentence(Step step) {
+        Map<String, String> figures = new HashMap<>();
+        step.inputs().forEach(input -> figures.put(input.name(), shown(input.value())));
+        figures.put("result", shown(step.result()));
+        String key = "step." + step.code() + (step.result() instanceof Value.Flag flag ? "." + flag.holds() : "");
+        return filled(text(key), figures);
+    }
+
+    /** A text with its named places filled in; a place without a figure is an error of the bundle. */
+    public String filled(String template, Map<String, String> figures) {
+        return PLACE.matcher(template).replaceAll(place -> {
+            String figure = figures.get(place.group(1));
+            if (figure == null) {
+                throw new MissingResourceException(
+                        "No figure for {" + place.group(1) + "} in: " + template,
+                        Wording.class.getName(),
+                        place.group(1));
+            }
+            return Matcher.quoteReplacement(figure);
+        });
+    }
+
+    /** A value as people read it: amounts grouped with two decimals, dates written out, words from the bundle. */
+    public String shown(Value value) {
+        return switch (value) {
+            case Value.Amount amount -> shown(amount.money());
+            case Value.Count count -> String.format(locale, "%,d", count.number());
+            case Value.Word word -> shown(word.text());
+            case Value.Day day -> shown(day.date());
+            case Value.Flag flag -> textOr("word." + flag.holds(), String.valueOf(flag.holds()));
+            case Value.Decimal decimal -> decimal.number().toPlainString();
+            case Value.Row row -> shown(row.values());
+            case Value.Fields fields -> shown(List.copyOf(fields.values().values()));
+            case Value.Nothing ignored -> textOr("word.nothing", "none");
+        };
+    }
+
+    /** A word as people read it: a person's name, a text of the bundle, or for {@code code:id} both. */
+    public String shown(String word) {
+        int colon = word.indexOf(':');
+        if (colon > 0) {
+            return shown(word.substring(0, colon)) + " " + shown(word.substring(colon + 1));
+        }
+        return names.getOrDefault(word, textOr("word." + word, word));
+    }
+
+    /** An amount as people read it: {@code 25,125.00}. */
+    public String shown(Money money) {
+        return String.format(
+                locale,
+                "%s%,d.%02d",
+                money.isNegative() ? "−" : "",
+                Math.abs(money.cents()) / 100,
+                Math.abs(money.cents()) % 100);
+    }
+
+    /** A date as people read it: {@code 3 December 2026}. */
+    public String shown(LocalDate day) {
+        return DateTimeFormatter.ofPattern("d MMMM uuuu", locale).format(day);
+    }
+
+    private String shown(List<Value> values) {
+        return values.stream().map(this::shown).collect(Collectors.joining(", "));
+    }
+}

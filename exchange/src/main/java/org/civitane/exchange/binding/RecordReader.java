@@ -1,0 +1,127 @@
+package org.civitane.exchange.binding;
+
+import java.lang.invoke.MethodHandle;
+import java.lang.invoke.MethodHandles;
+import java.lang.invoke.MethodType;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.civitane.core.casefile.InvalidFact;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+
+/**
+ * Reads objects into one type of record.
+ *
+ * @param <T> the record
+ */
+final class RecordReader<T> implements Reader<T> {
+    private final String[] names;
+    private final Reader<?>[] readers;
+    private final Absence[] absences;
+    private final Map<String, Integer> positions = new HashMap<>();
+    private final MethodHandle constructor;
+
+    private enum Absence {
+        ERROR,
+        EMPTY_OPTIONAL,
+        EMPTY_LIST,
+        FALSE
+    }
+
+    private RecordReader(Class<T> type) throws ReflectiveOperationException {
+        RecordComponent[] components = type.getRecordComponents();
+        names = new String[components.length];
+        readers = new Reader<?>[components.length];
+        absences = new Absence[components.length];
+        for (int i = 0; i < components.length; i++) {
+            names[i] = components[i].getName();
+            readers[i] = Records.readerFor(components[i]);
+            absences[i] = absenceOf(components[i].getType());
+            positions.put(names[i], i);
+        }
+        Class<?>[] types =
+                Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+        constructor = MethodHandles.publicLookup()
+                .unreflectConstructor(type.getConstructor(types))
+                .asSpreader(Object[].class, types.length)
+                .asType(MethodType.methodType(Object.class, Object[].class));
+    }
+
+    static <T> RecordReader<T> of(Class<T> type) {
+        try {
+            return new RecordReader<>(type);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("Impossible state: " + type + " is no public record.", e);
+        }
+    }
+
+    @Override
+    public T read(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.START_OBJECT) {
+            throw Scalars.wrongType(parser, "an object");
+        }
+        Object[] values = new Object[names.length];
+        for (String name = parser.nextName(); name != null; name = parser.nextName()) {
+            parser.nextToken();
+            readField(parser, name, values);
+        }
+        for (int i = 0; i < values.length; i++) {
+            if (values[i] == null) {
+                values[i] = absent(i);
+            }
+        }
+        return construct(values);
+    }
+
+    private void readField(JsonParser parser, String name, Object[] values) {
+        Integer position = positions.get(name);
+        if (position == null) {
+            throw new BadInput("/" + BadInput.escaped(name), "There is no field \"" + name + "\" here.");
+        }
+        try {
+            Object value = readers[position].read(parser);
+            boolean blank = value instanceof String text && text.isBlank();
+            if (!blank) {
+                values[position] = absences[position] == Absence.EMPTY_OPTIONAL ? Optional.of(value) : value;
+            }
+        } catch (BadInput e) {
+            throw e.below(name);
+        }
+    }
+
+    private Object absent(int i) {
+        return switch (absences[i]) {
+            case EMPTY_OPTIONAL -> Optional.empty();
+            case EMPTY_LIST -> List.of();
+            case FALSE -> Boolean.FALSE;
+            case ERROR -> throw new BadInput("/" + names[i], "\"" + names[i] + "\" must be given.");
+        };
+    }
+
+    @SuppressWarnings("unchecked") // the handle is the constructor of T
+    private T construct(Object[] values) {
+        try {
+            return (T) constructor.invokeExact(values);
+        } catch (InvalidFact e) {
+            throw new BadInput(e.pointer(), e.getMessage());
+        } catch (RuntimeException | Error e) {
+            throw e;
+        } catch (Throwable e) {
+            throw new IllegalStateException("Impossible state: a record's constructor threw a checked exception.", e);
+        }
+    }
+
+    private static Absence absenceOf(Class<?> type) {
+        if (type == Optional.class) {
+            return Absence.EMPTY_OPTIONAL;
+        }
+        if (type == List.class) {
+            return Absence.EMPTY_LIST;
+        }
+        return type == boolean.class ? Absence.FALSE : Absence.ERROR;
+    }
+}

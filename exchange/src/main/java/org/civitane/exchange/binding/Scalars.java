@@ -1,0 +1,124 @@
+package org.civitane.exchange.binding;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.civitane.core.amount.Money;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+
+/** Readers of single values, as the case-file format writes them. */
+final class Scalars {
+    private static final int DATE_LENGTH = 10;
+    private static final int DATE_TIME_LENGTH = 19;
+
+    private Scalars() {}
+
+    /** A text; blank ones are told apart by the caller. */
+    static String text(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.VALUE_STRING) {
+            throw wrongType(parser, "a text");
+        }
+        return parser.getString();
+    }
+
+    static Money amount(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.VALUE_STRING) {
+            throw wrongType(parser, "an amount in quotes, such as \"512.00\"");
+        }
+        try {
+            return Money.parse(parser.getString());
+        } catch (IllegalArgumentException e) {
+            throw new BadInput("", e.getMessage());
+        }
+    }
+
+    static Money amountFromZero(JsonParser parser) {
+        Money amount = amount(parser);
+        if (amount.isNegative()) {
+            throw new BadInput("", "This amount cannot be below 0; it is " + amount + ".");
+        }
+        return amount;
+    }
+
+    static Boolean flag(JsonParser parser) {
+        return switch (parser.currentToken()) {
+            case VALUE_TRUE -> Boolean.TRUE;
+            case VALUE_FALSE -> Boolean.FALSE;
+            default -> throw wrongType(parser, "true or false");
+        };
+    }
+
+    static Integer wholeNumber(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.VALUE_NUMBER_INT) {
+            throw wrongType(parser, "a whole number");
+        }
+        long number =
+                parser.getNumberType() == JsonParser.NumberType.BIG_INTEGER ? Long.MAX_VALUE : parser.getLongValue();
+        if (number < Integer.MIN_VALUE || number > Integer.MAX_VALUE) {
+            throw new BadInput("", "This number is too large.");
+        }
+        return (int) number;
+    }
+
+    static LocalDate date(JsonParser parser) {
+        String text = text(parser);
+        if (text.length() != DATE_LENGTH) {
+            throw new BadInput("", "A date looks like \"2026-09-14\".");
+        }
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeException e) {
+            throw new BadInput("", "There is no date \"" + text + "\".");
+        }
+    }
+
+    static LocalDateTime dateTime(JsonParser parser) {
+        String text = text(parser);
+        if (text.length() != DATE_TIME_LENGTH) {
+            throw new BadInput(
+                    "", "A moment is local time with seconds and without an offset, such as \"2026-09-14T10:32:00\".");
+        }
+        try {
+            return LocalDateTime.parse(text);
+        } catch (DateTimeException e) {
+            throw new BadInput("", "There is no moment \"" + text + "\".");
+        }
+    }
+
+    static <E> Reader<E> oneOf(Class<E> type) {
+        E[] constants = type.getEnumConstants();
+        Map<String, E> byName = Arrays.stream(constants)
+                .collect(Collectors.toMap(constant -> ((Enum<?>) constant).name(), constant -> constant));
+        return parser -> {
+            E found = byName.get(text(parser));
+            if (found == null) {
+                throw new BadInput(
+                        "",
+                        "This must be one of "
+                                + Arrays.stream(constants).map(Object::toString).collect(Collectors.joining(", "))
+                                + ".");
+            }
+            return found;
+        };
+    }
+
+    static BadInput wrongType(JsonParser parser, String expected) {
+        return new BadInput("", "This must be " + expected + ", not " + described(parser.currentToken()) + ".");
+    }
+
+    private static String described(JsonToken token) {
+        return switch (token) {
+            case START_OBJECT -> "an object";
+            case START_ARRAY -> "a list";
+            case VALUE_STRING -> "a text";
+            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> "a number";
+            case VALUE_TRUE, VALUE_FALSE -> "true or false";
+            case VALUE_NULL -> "null";
+            default -> "nothing";
+        };
+    }
+}
