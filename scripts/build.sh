@@ -12,9 +12,9 @@ web_print() { sha1sum "$root/web/package-lock.json" | cut -c1-40; }
 
 web_is_installed() { [ "$(cat "$root/web/node_modules/.civitane-lock" 2>/dev/null)" = "$(web_print)" ]; }
 
-web_install() { # npm ci, only when the lock file changed
+web_install() { # only when the lock file changed; not "npm ci", which insists on the binaries of every platform
   if ! web_is_installed; then
-    (cd "$root/web" && npm ci --no-fund --no-audit --loglevel=error) || return 1
+    (cd "$root/web" && npm install --no-save --no-fund --no-audit --loglevel=error) || return 1
     web_print >"$root/web/node_modules/.civitane-lock"
   fi
 }

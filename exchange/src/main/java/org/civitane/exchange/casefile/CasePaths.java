@@ -1,0 +1,133 @@
+package org.civitane.exchange.casefile;
+
+import java.util.List;
+import java.util.Optional;
+import org.civitane.core.reasoning.FactPath;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Reads and changes single facts of a case file by their paths. In a list, the part after its name is an id:
+ * {@code incomes/i1/amount}. {@code members/m2/incomes} stands for all income lines of a person together with their
+ * declaration that there are none: {@code {"lines": […], "none": false}}.
+ */
+public final class CasePaths {
+    private static final String INCOMES = "incomes";
+    private static final String NO_INCOME = "noIncomeDeclared";
+
+    private CasePaths() {}
+
+    /** The fact's value; empty when it is not given. */
+    public static Optional<JsonNode> get(ObjectNode caseFile, FactPath path) {
+        Optional<String> person = personWhoseIncomes(path);
+        if (person.isPresent()) {
+            return Optional.of(incomesOf(caseFile, person.get()));
+        }
+        JsonNode at = caseFile;
+        for (String part : parts(path)) {
+            at = at.isArray() ? elementOf((ArrayNode) at, part).orElse(null) : at.get(part);
+            if (at == null) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(at);
+    }
+
+    /**
+     * Changes one fact; objects on the way are made where they are not given yet.
+     *
+     * @throws IllegalArgumentException when a list on the way has no element of that id
+     */
+    public static void set(ObjectNode caseFile, FactPath path, JsonNode value) {
+        Optional<String> person = personWhoseIncomes(path);
+        if (person.isPresent()) {
+            setIncomesOf(caseFile, person.get(), value);
+            return;
+        }
+        List<String> parts = parts(path);
+        JsonNode at = caseFile;
+        for (String part : parts.subList(0, parts.size() - 1)) {
+            at = below(at, part, path);
+        }
+        String last = parts.getLast();
+        if (at instanceof ArrayNode list) {
+            replace(list, last, value, path);
+        } else if (value.isNull()) {
+            ((ObjectNode) at).remove(last);
+        } else {
+            ((ObjectNode) at).set(last, value);
+        }
+    }
+
+    private static JsonNode below(JsonNode at, String part, FactPath path) {
+        if (at instanceof ArrayNode list) {
+            return elementOf(list, part)
+                    .orElseThrow(() -> new IllegalArgumentException("The case file has nothing at " + path + "."));
+        }
+        JsonNode next = at.get(part);
+        return next != null ? next : ((ObjectNode) at).putObject(part);
+    }
+
+    private static void replace(ArrayNode list, String id, JsonNode value, FactPath path) {
+        for (int i = 0; i < list.size(); i++) {
+            if (list.get(i).path("id").asString("").equals(id)) {
+                list.set(i, value);
+                return;
+            }
+        }
+        throw new IllegalArgumentException("The case file has nothing at " + path + ".");
+    }
+
+    private static Optional<JsonNode> elementOf(ArrayNode list, String id) {
+        return list.valueStream()
+                .filter(element -> element.path("id").asString("").equals(id))
+                .findFirst();
+    }
+
+    private static Optional<String> personWhoseIncomes(FactPath path) {
+        List<String> parts = parts(path);
+        boolean matches = parts.size() == 3
+                && parts.getFirst().equals("members")
+                && parts.getLast().equals(INCOMES);
+        return matches ? Optional.of(parts.get(1)) : Optional.empty();
+    }
+
+    private static ObjectNode incomesOf(ObjectNode caseFile, String person) {
+        ObjectNode found = caseFile.objectNode();
+        ArrayNode lines = found.putArray("lines");
+        caseFile.path(INCOMES)
+                .valueStream()
+                .filter(line -> line.path("member").asString("").equals(person))
+                .forEach(lines::add);
+        found.put(
+                "none",
+                caseFile.path(NO_INCOME)
+                        .valueStream()
+                        .anyMatch(id -> id.asString("").equals(person)));
+        return found;
+    }
+
+    private static void setIncomesOf(ObjectNode caseFile, String person, JsonNode value) {
+        ArrayNode lines = caseFile.arrayNode();
+        caseFile.path(INCOMES)
+                .valueStream()
+                .filter(line -> !line.path("member").asString("").equals(person))
+                .forEach(lines::add);
+        value.path("lines").valueStream().forEach(lines::add);
+        caseFile.set(INCOMES, lines);
+        ArrayNode declared = caseFile.arrayNode();
+        caseFile.path(NO_INCOME)
+                .valueStream()
+                .filter(id -> !id.asString("").equals(person))
+                .forEach(declared::add);
+        if (value.path("none").asBoolean(false)) {
+            declared.add(person);
+        }
+        caseFile.set(NO_INCOME, declared);
+    }
+
+    private static List<String> parts(FactPath path) {
+        return List.of(path.path().split("/"));
+    }
+}

@@ -1,0 +1,114 @@
+package org.civitane.server.access;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderNotFoundException;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.AuthenticationEntryPoint;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may call what: everything not named here is closed. Whose claim it is, each service checks itself. */
+@Configuration(proxyBeanMethods = false)
+@EnableMethodSecurity
+class SecurityRules {
+    private static final String CONTENT_SECURITY_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; "
+                    + "connect-src 'self'; frame-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
+    private static final String[] WORKS_CLAIMS = {"CASEWORKER", "SUPERVISOR"};
+    private static final String[] STAFF = {"CASEWORKER", "SUPERVISOR", "AUDITOR"};
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+        return http.authorizeHttpRequests(calls -> calls.requestMatchers(
+                                "/api/health",
+                                "/api/openapi",
+                                "/api/session",
+                                "/api/account",
+                                "/api/programmes",
+                                "/api/programmes/*",
+                                "/api/programmes/*/screening",
+                                "/api/policy")
+                        .permitAll()
+                        .requestMatchers("/standins/**")
+                        .permitAll()
+                        .requestMatchers("/api/drafts/**", "/api/drafts", "/api/my/**")
+                        .hasRole("APPLICANT")
+                        .requestMatchers(
+                                HttpMethod.GET,
+                                "/api/claims/**",
+                                "/api/day-sheet/**",
+                                "/api/day-sheet",
+                                "/api/search",
+                                "/api/staff")
+                        .hasAnyRole(STAFF)
+                        .requestMatchers(HttpMethod.POST, "/api/claims/*/hand-over")
+                        .hasRole("SUPERVISOR")
+                        .requestMatchers("/api/claims/**", "/api/day-sheet/**")
+                        .hasAnyRole(WORKS_CLAIMS)
+                        .requestMatchers("/api/**")
+                        .denyAll()
+                        .anyRequest()
+                        .permitAll())
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/standins/**"))
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .sessionManagement(session -> session.sessionFixation(fixation -> fixation.changeSessionId()))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .exceptionHandling(failures ->
+                        failures.authenticationEntryPoint(signInFirst()).accessDeniedHandler(mayNot()))
+                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .frameOptions(frames -> frames.sameOrigin())
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    /** Passwords are checked by {@link Accounts} alone. */
+    @Bean
+    AuthenticationManager noOtherWayIn() {
+        return attempt -> {
+            throw new ProviderNotFoundException("Sign in through /api/session.");
+        };
+    }
+
+    private static AuthenticationEntryPoint signInFirst() {
+        return (request, response, failure) ->
+                write(response, HttpServletResponse.SC_UNAUTHORIZED, "sign-in", "Please sign in.");
+    }
+
+    private static AccessDeniedHandler mayNot() {
+        return (request, response, failure) ->
+                write(response, HttpServletResponse.SC_FORBIDDEN, "forbidden", "Your account may not do this.");
+    }
+
+    private static void write(HttpServletResponse response, int status, String code, String sentence)
+            throws java.io.IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.getOutputStream()
+                .print("{\"type\":\"urn:civitane:problem:%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\"}"
+                        .formatted(code, status, code, sentence));
+    }
+}

@@ -1,0 +1,118 @@
+package org.civitane.server.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.civitane.server.platform.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing up, in and out. Anyone may call these. */
+@RestController
+class SessionController {
+    private final Accounts accounts;
+    private final SecurityContextRepository contexts;
+
+    SessionController(Accounts accounts, SecurityContextRepository contexts) {
+        this.accounts = accounts;
+        this.contexts = contexts;
+    }
+
+    /** @param role absent while nobody is signed in */
+    record Session(
+            @Nullable String name,
+            @Nullable String email,
+            @Nullable Role role) {}
+
+    record SignIn(
+            @NotNull @Size(max = 250) String email,
+            @NotNull @Size(max = 100) String password) {}
+
+    record SignUp(
+            @NotNull @Size(max = 250) String email,
+            @NotNull @Size(max = 120) String displayName,
+            @NotNull @Size(max = 100) String password) {}
+
+    record Colleague(String id, String name) {}
+
+    @GetMapping("/api/session")
+    Session session(@Nullable SignedInToken who) {
+        return who == null ? new Session(null, null, null) : of(who.getPrincipal());
+    }
+
+    @PostMapping("/api/session")
+    Session signIn(@RequestBody @Valid SignIn attempt, HttpServletRequest request, HttpServletResponse response) {
+        SignedIn who = accounts.authenticate(attempt.email(), attempt.password(), request.getRemoteAddr())
+                .orElseThrow(() ->
+                        Problem.unauthorized("E-mail address or password is not right. Check both and try again."));
+        return enter(who, request, response);
+    }
+
+    @PostMapping("/api/account")
+    @ResponseStatus(HttpStatus.CREATED)
+    Session signUp(@RequestBody @Valid SignUp wish, HttpServletRequest request, HttpServletResponse response) {
+        return enter(
+                accounts.register(wish.email(), wish.displayName(), wish.password(), Role.APPLICANT),
+                request,
+                response);
+    }
+
+    @DeleteMapping("/api/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+
+    @GetMapping("/api/staff")
+    List<Colleague> staff() {
+        return accounts.caseworkers().stream()
+                .map(who -> new Colleague(who.account().toString(), who.displayName()))
+                .toList();
+    }
+
+    private Session enter(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(new SignedInToken(who));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return of(who);
+    }
+
+    private static Session of(SignedIn who) {
+        return new Session(who.displayName(), who.email(), who.role());
+    }
+
+    /** The session's authentication, with who it is as its principal. */
+    static final class SignedInToken extends UsernamePasswordAuthenticationToken {
+        SignedInToken(SignedIn who) {
+            super(who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role()));
+        }
+
+        @Override
+        public SignedIn getPrincipal() {
+            return (SignedIn) super.getPrincipal();
+        }
+    }
+}

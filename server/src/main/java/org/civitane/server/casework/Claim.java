@@ -1,0 +1,181 @@
+package org.civitane.server.casework;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.platform.Problem;
+import org.jspecify.annotations.Nullable;
+
+/** A claim as the database keeps it. */
+@Entity
+class Claim {
+    @Id
+    private UUID id;
+
+    private String number;
+    private String programme;
+    private @Nullable String season;
+    private UUID applicantId;
+    private String householdName;
+    private String searchText;
+
+    @Enumerated(EnumType.STRING)
+    private ClaimState state;
+
+    private LocalDateTime receivedAt;
+    private LocalDate receivedOn;
+    private LocalDate dueBy;
+    private @Nullable UUID ownerId;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Stack stack;
+
+    private String nextStep;
+
+    @Enumerated(EnumType.STRING)
+    private NextAction nextAction;
+
+    private @Nullable Instant cameBackAt;
+
+    @Enumerated(EnumType.STRING)
+    private Wait.@Nullable On waitOn;
+
+    private @Nullable String waitFor;
+    private @Nullable LocalDate waitUntil;
+    private @Nullable String waitThen;
+    private int edition;
+    private boolean closed;
+    private @Nullable Instant decidedAt;
+
+    @Version
+    private int version;
+
+    @SuppressWarnings("NullAway.Init")
+    protected Claim() {}
+
+    Claim(UUID id, String number, NewClaim claim, String householdName, String searchText) {
+        this.id = id;
+        this.number = number;
+        this.programme = claim.programme().id();
+        this.season = claim.programme().season(claim.file().receivedOn()).orElse(null);
+        this.applicantId = claim.applicant();
+        this.householdName = householdName;
+        this.searchText = searchText;
+        this.state = ClaimState.RECEIVED;
+        this.receivedAt = claim.file().receivedAt();
+        this.receivedOn = claim.file().receivedOn();
+        this.dueBy = claim.dueBy();
+        this.stack = Stack.NEW;
+        this.nextStep = "";
+        this.nextAction = NextAction.TAKE;
+        this.edition = 1;
+    }
+
+    void become(ClaimState next) {
+        if (next != state && !state.mayBecome(next)) {
+            throw Problem.conflict(
+                    "state",
+                    "This claim is "
+                            + state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ')
+                            + " now, so this cannot be done any more. Reload to see how it stands.");
+        }
+        state = next;
+    }
+
+    void belongTo(UUID owner) {
+        ownerId = owner;
+    }
+
+    void waitFor(Wait wait) {
+        become(ClaimState.WAITING);
+        waitOn = wait.on();
+        waitFor = wait.what();
+        waitUntil = wait.until();
+        waitThen = wait.then();
+    }
+
+    void waitNoMore() {
+        waitOn = null;
+        waitFor = null;
+        waitUntil = null;
+        waitThen = null;
+    }
+
+    void comeBack(Instant at) {
+        cameBackAt = at;
+    }
+
+    void stand(Standing standing) {
+        stack = standing.stack().orElse(null);
+        nextStep = standing.nextStep();
+        nextAction = standing.action();
+    }
+
+    int addEdition() {
+        return ++edition;
+    }
+
+    void rename(String household, String searchable) {
+        householdName = household;
+        searchText = searchable;
+    }
+
+    void decided(Instant at, boolean asClosed) {
+        become(ClaimState.DECIDED);
+        waitNoMore();
+        stack = null;
+        decidedAt = at;
+        closed = asClosed;
+    }
+
+    void withdrawn() {
+        become(ClaimState.WITHDRAWN);
+        waitNoMore();
+        stack = null;
+    }
+
+    ClaimState state() {
+        return state;
+    }
+
+    Optional<UUID> owner() {
+        return Optional.ofNullable(ownerId);
+    }
+
+    int version() {
+        return version;
+    }
+
+    ClaimView view() {
+        Optional<Wait> wait =
+                waitOn == null ? Optional.empty() : Optional.of(new Wait(waitOn, waitFor, waitUntil, waitThen));
+        return new ClaimView(
+                id,
+                number,
+                programme,
+                Optional.ofNullable(season),
+                applicantId,
+                householdName,
+                state,
+                receivedAt,
+                receivedOn,
+                dueBy,
+                owner(),
+                wait,
+                Optional.ofNullable(cameBackAt),
+                nextStep,
+                nextAction,
+                edition,
+                closed,
+                Optional.ofNullable(decidedAt),
+                version);
+    }
+}

@@ -1,0 +1,39 @@
+package org.civitane.server.casework;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
+
+/**
+ * A claim as it stood when it was read.
+ *
+ * @param receivedAt the moment of handing in, local agency time
+ * @param owner the caseworker who has it
+ * @param waiting whom it waits for, while it waits
+ * @param edition the number of its newest edition, from 1
+ * @param closed decided by closing it as incomplete
+ * @param version grows with every change; a change is refused when it names another
+ */
+public record ClaimView(
+        UUID id,
+        String number,
+        String programme,
+        Optional<String> season,
+        UUID applicant,
+        String householdName,
+        ClaimState state,
+        LocalDateTime receivedAt,
+        LocalDate receivedOn,
+        LocalDate dueBy,
+        Optional<UUID> owner,
+        Optional<Wait> waiting,
+        Optional<Instant> cameBackAt,
+        String nextStep,
+        NextAction nextAction,
+        int edition,
+        boolean closed,
+        Optional<Instant> decidedAt,
+        int version) {}

@@ -1,0 +1,280 @@
+package org.civitane.server.casework;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.Programme;
+import org.civitane.server.access.Accounts;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Claims and what happens to them. Every change is told in the history in the same transaction. */
+@Service
+@Transactional
+public class Claims {
+    private final ClaimRepository claims;
+    private final ClaimNumbers numbers;
+    private final ClaimPeople people;
+    private final Editions editions;
+    private final History history;
+    private final Accounts accounts;
+    private final Texts texts;
+    private final AgencyClock clock;
+    private final ApplicationEventPublisher events;
+
+    Claims(
+            ClaimRepository claims,
+            ClaimNumbers numbers,
+            ClaimPeople people,
+            Editions editions,
+            History history,
+            Accounts accounts,
+            Texts texts,
+            AgencyClock clock,
+            ApplicationEventPublisher events) {
+        this.claims = claims;
+        this.numbers = numbers;
+        this.people = people;
+        this.editions = editions;
+        this.history = history;
+        this.accounts = accounts;
+        this.texts = texts;
+        this.clock = clock;
+        this.events = events;
+    }
+
+    /** Makes a claim of an application that was handed in. */
+    public ClaimView receive(NewClaim wish) {
+        Claim claim = new Claim(
+                UUID.randomUUID(),
+                numbers.next(wish.programme().numberPrefix(), wish.file().receivedOn()),
+                wish,
+                ClaimPeople.householdName(wish.file()),
+                ClaimPeople.searchText(wish.file()));
+        claim = claims.saveAndFlush(claim);
+        ClaimView view = claim.view();
+        editions.add(view.id(), 1, wish.json(), texts.say("edition.handed-in"), clock.instant());
+        people.record(view.id(), wish.file());
+        history.add(
+                view.id(),
+                Actor.of(accounts.account(wish.applicant())),
+                "received",
+                texts.say("history.received", view.number()));
+        events.publishEvent(new ClaimReceived(view.id()));
+        touched(view.id());
+        return claim.view();
+    }
+
+    /** @throws Problem when there is no such claim */
+    @Transactional(readOnly = true)
+    public ClaimView claim(UUID id) {
+        return find(id).view();
+    }
+
+    /** A claim of this applicant; another's looks as if it were not there. */
+    @Transactional(readOnly = true)
+    public ClaimView claimOf(SignedIn applicant, UUID id) {
+        return claims.findById(id)
+                .map(Claim::view)
+                .filter(claim -> claim.applicant().equals(applicant.account()))
+                .orElseThrow(Claims::noSuchClaim);
+    }
+
+    /** The applicant's claims, newest first. */
+    @Transactional(readOnly = true)
+    public List<ClaimView> claimsOf(SignedIn applicant) {
+        return claims.findByApplicantIdOrderByReceivedAtDesc(applicant.account()).stream()
+                .map(Claim::view)
+                .toList();
+    }
+
+    /** The claim with which this applicant has applied for that season already, if any. */
+    @Transactional(readOnly = true)
+    public Optional<ClaimView> claimOfSeason(UUID applicant, Programme<?> programme, java.time.LocalDate receivedOn) {
+        return programme
+                .season(receivedOn)
+                .flatMap(season -> claims.findOfSeason(applicant, programme.id(), season))
+                .map(Claim::view);
+    }
+
+    /** Other open or decided claims of the same season that name one of the same people. */
+    @Transactional(readOnly = true)
+    public List<String> numbersOfOthersNaming(UUID claim) {
+        return people.numbersOfOthersNaming(claim);
+    }
+
+    /** The newest edition of the application, as JSON. */
+    @Transactional(readOnly = true)
+    public String newestEdition(ClaimView claim) {
+        return editions.read(claim.id(), claim.edition());
+    }
+
+    /** A caseworker takes a claim that nobody has. Taking one's own again changes nothing. */
+    public ClaimView take(UUID id, SignedIn caseworker) {
+        return change(id, claim -> {
+            if (claim.owner()
+                    .filter(owner -> !owner.equals(caseworker.account()))
+                    .isPresent()) {
+                throw Problem.conflict(
+                        "taken",
+                        texts.say(
+                                "problem.taken",
+                                accounts.account(claim.owner().orElseThrow()).displayName()));
+            }
+            if (claim.owner().isEmpty()) {
+                claim.belongTo(caseworker.account());
+                if (claim.state() == ClaimState.RECEIVED) {
+                    claim.become(ClaimState.IN_REVIEW);
+                }
+                history.add(id, Actor.of(caseworker), "taken", texts.say("history.taken"));
+            }
+        });
+    }
+
+    /** A supervisor gives a claim to a caseworker. */
+    public ClaimView handOver(UUID id, UUID to, SignedIn supervisor) {
+        SignedIn caseworker = accounts.account(to);
+        if (!caseworker.role().isStaff()) {
+            throw Problem.invalid("to", texts.say("problem.not-staff"));
+        }
+        return change(id, claim -> {
+            claim.belongTo(to);
+            if (claim.state() == ClaimState.RECEIVED) {
+                claim.become(ClaimState.IN_REVIEW);
+            }
+            history.add(
+                    id,
+                    Actor.of(supervisor),
+                    "handed-over",
+                    texts.say("history.handed-over", caseworker.displayName()));
+        });
+    }
+
+    /**
+     * The claim begins to wait.
+     *
+     * @param version the version on which the caseworker decided this
+     */
+    public ClaimView waitFor(UUID id, int version, Wait wait) {
+        return change(id, claim -> {
+            checkVersion(claim, version);
+            claim.waitFor(wait);
+        });
+    }
+
+    /** What the claim waited for has come, or its date has passed. */
+    public ClaimView comeBack(UUID id) {
+        return change(id, claim -> {
+            claim.waitNoMore();
+            claim.comeBack(clock.instant());
+            if (claim.state() == ClaimState.WAITING) {
+                claim.become(ClaimState.IN_REVIEW);
+            }
+        });
+    }
+
+    /** A register answered: only a claim that waited for one comes back by it. */
+    public void comeBackFromRegister(UUID id) {
+        if (claim(id).waiting().filter(wait -> wait.on() == Wait.On.REGISTER).isPresent()) {
+            comeBack(id);
+        } else {
+            touch(id);
+        }
+    }
+
+    /** Adds an edition of the application. */
+    public ClaimView addEdition(UUID id, CaseFile file, String json, String because) {
+        ClaimView view = change(id, claim -> {
+            editions.add(id, claim.addEdition(), json, because, clock.instant());
+            claim.rename(ClaimPeople.householdName(file), ClaimPeople.searchText(file));
+            people.record(id, file);
+        });
+        events.publishEvent(new ClaimReceived(id));
+        return view;
+    }
+
+    /** The claim is decided, or closed as incomplete. */
+    public ClaimView decide(UUID id, int version, boolean closed) {
+        return change(id, claim -> {
+            checkVersion(claim, version);
+            claim.decided(clock.instant(), closed);
+        });
+    }
+
+    /** What was decided has reached the applicant. */
+    public ClaimView fulfil(UUID id) {
+        return change(id, claim -> claim.become(ClaimState.FULFILLED));
+    }
+
+    /** The applicant takes the claim back before it is decided. */
+    public ClaimView withdraw(UUID id, SignedIn applicant) {
+        claimOf(applicant, id);
+        return change(id, claim -> {
+            claim.withdrawn();
+            history.add(id, Actor.of(applicant), "withdrawn", texts.say("history.withdrawn"));
+        });
+    }
+
+    /** Sets where an open claim stands on the day sheet, and whether it is ready. */
+    public void stand(UUID id, Standing standing, boolean ready) {
+        Claim claim = find(id);
+        if (claim.state() == ClaimState.IN_REVIEW && ready) {
+            claim.become(ClaimState.READY);
+        } else if (claim.state() == ClaimState.READY && !ready) {
+            claim.become(ClaimState.IN_REVIEW);
+        }
+        claim.stand(standing);
+    }
+
+    /** Refuses a change that was decided on another version of the claim than it has now. */
+    @Transactional(readOnly = true)
+    public void checkVersion(UUID id, int version) {
+        checkVersion(find(id), version);
+    }
+
+    /** A claim changed that a caseworker works on: makes their older view of it stale, and tells the day sheet. */
+    public ClaimView touch(UUID id) {
+        return change(id, claim -> {});
+    }
+
+    /** The programme a claim applies to. */
+    public static Programme<?> programmeOf(ClaimView claim) {
+        return Catalogue.named(claim.programme());
+    }
+
+    private ClaimView change(UUID id, Consumer<Claim> how) {
+        Claim claim = find(id);
+        how.accept(claim);
+        touched(id);
+        return claims.saveAndFlush(claim).view();
+    }
+
+    private void touched(UUID id) {
+        events.publishEvent(new ClaimTouched(id));
+    }
+
+    private Claim find(UUID id) {
+        return claims.findById(id).orElseThrow(Claims::noSuchClaim);
+    }
+
+    private static void checkVersion(Claim claim, int version) {
+        if (claim.version() != version) {
+            throw new ObjectOptimisticLockingFailureException(
+                    Claim.class, claim.view().id());
+        }
+    }
+
+    private static Problem noSuchClaim() {
+        return Problem.notFound("There is no such claim here. It may belong to another account.");
+    }
+}

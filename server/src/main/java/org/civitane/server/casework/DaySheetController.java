@@ -1,0 +1,74 @@
+package org.civitane.server.casework;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.platform.AgencyClock;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The day sheet and search, for staff; taking for caseworkers, handing over for supervisors. */
+@RestController
+class DaySheetController {
+    private final DaySheet sheet;
+    private final Week week;
+    private final Search search;
+    private final Claims claims;
+    private final AgencyClock clock;
+
+    DaySheetController(DaySheet sheet, Week week, Search search, Claims claims, AgencyClock clock) {
+        this.sheet = sheet;
+        this.week = week;
+        this.search = search;
+        this.claims = claims;
+        this.clock = clock;
+    }
+
+    record Sheet(LocalDate today, List<DaySheet.Page> stacks, List<Week.Day> week, List<Week.Waiting> waiting) {}
+
+    record HandOver(UUID to) {}
+
+    record Moved(int version) {}
+
+    @GetMapping("/api/day-sheet")
+    Sheet sheet(@RequestParam(defaultValue = "true") boolean mine, @AuthenticationPrincipal SignedIn who) {
+        return new Sheet(
+                clock.today(), sheet.sheet(whose(mine, who)), week.of(who.account()), week.waiting(who.account()));
+    }
+
+    @GetMapping("/api/day-sheet/{pile}")
+    DaySheet.Page page(
+            @PathVariable DaySheet.Pile pile,
+            @RequestParam(defaultValue = "true") boolean mine,
+            @RequestParam @Nullable String after,
+            @AuthenticationPrincipal SignedIn who) {
+        return sheet.page(pile, whose(mine, who), Optional.ofNullable(after));
+    }
+
+    @GetMapping("/api/search")
+    List<Search.Hit> search(@RequestParam String q) {
+        return search.find(q.length() > 100 ? q.substring(0, 100) : q);
+    }
+
+    @PostMapping("/api/claims/{id}/take")
+    Moved take(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return new Moved(claims.take(id, who).version());
+    }
+
+    @PostMapping("/api/claims/{id}/hand-over")
+    Moved handOver(@PathVariable UUID id, @RequestBody HandOver wish, @AuthenticationPrincipal SignedIn who) {
+        return new Moved(claims.handOver(id, wish.to(), who).version());
+    }
+
+    private static Optional<UUID> whose(boolean mine, SignedIn who) {
+        return mine ? Optional.of(who.account()) : Optional.empty();
+    }
+}

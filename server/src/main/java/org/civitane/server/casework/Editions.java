@@ -1,0 +1,30 @@
+package org.civitane.server.casework;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** The numbered editions of claims' applications: written once, never changed. */
+@Component
+class Editions {
+    private final JdbcClient database;
+
+    Editions(JdbcClient database) {
+        this.database = database;
+    }
+
+    void add(UUID claim, int number, String caseFile, String because, Instant at) {
+        database.sql(
+                        "insert into edition (claim_id, number, case_file, because, made_at) values (?, ?, ?::jsonb, ?, ?)")
+                .params(claim, number, caseFile, because, java.sql.Timestamp.from(at))
+                .update();
+    }
+
+    String read(UUID claim, int number) {
+        return database.sql("select case_file::text from edition where claim_id = ? and number = ?")
+                .params(claim, number)
+                .query(String.class)
+                .single();
+    }
+}

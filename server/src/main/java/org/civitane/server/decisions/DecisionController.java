@@ -1,0 +1,70 @@
+package org.civitane.server.decisions;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.UUID;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Deciding, for caseworkers; letters, for staff and for the applicant whose claim it is. */
+@RestController
+class DecisionController {
+    private final Claims claims;
+    private final Decisions decisions;
+
+    DecisionController(Claims claims, Decisions decisions) {
+        this.claims = claims;
+        this.decisions = decisions;
+    }
+
+    record Decide(int version, @NotNull @Size(max = 2000) String reason) {}
+
+    record DecidedState(String state) {}
+
+    @PostMapping("/api/claims/{id}/decide")
+    DecidedState decide(@PathVariable UUID id, @RequestBody @Valid Decide wish, @AuthenticationPrincipal SignedIn who) {
+        decisions.decide(claims.claim(id), wish.version(), wish.reason(), who);
+        return new DecidedState(claims.claim(id).state().name());
+    }
+
+    @GetMapping(value = "/api/claims/{id}/letter-preview", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> preview(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") @Size(max = 2000) String reason,
+            @AuthenticationPrincipal SignedIn who) {
+        return pdf(claims.claim(id), decisions.preview(claims.claim(id), reason, who));
+    }
+
+    @GetMapping(value = "/api/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> letter(@PathVariable UUID id) {
+        return pdf(claims.claim(id), decisions.letter(id));
+    }
+
+    @GetMapping(value = "/api/my/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> myLetter(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        ClaimView claim = claims.claimOf(who, id);
+        return pdf(claim, decisions.letter(id));
+    }
+
+    private static ResponseEntity<byte[]> pdf(ClaimView claim, byte[] contents) {
+        ContentDisposition inline =
+                ContentDisposition.inline().filename(claim.number() + ".pdf").build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, inline.toString())
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(contents);
+    }
+}

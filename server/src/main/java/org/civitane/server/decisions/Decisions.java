@@ -1,0 +1,142 @@
+package org.civitane.server.decisions;
+
+import java.sql.Timestamp;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Status;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.corrections.FixList;
+import org.civitane.server.corrections.FixListLapsed;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.papers.PaperStore;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Decides claims: keeps what the decision rests on and its letter, in one transaction with the claim's new state. */
+@Service
+@Transactional
+public class Decisions {
+    private static final int LONGEST_REASON = 2000;
+
+    private final JdbcClient database;
+    private final Claims claims;
+    private final Determinations determinations;
+    private final Letters letters;
+    private final PaperStore papers;
+    private final History history;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Decisions(
+            JdbcClient database,
+            Claims claims,
+            Determinations determinations,
+            Letters letters,
+            PaperStore papers,
+            History history,
+            Texts texts,
+            AgencyClock clock) {
+        this.database = database;
+        this.claims = claims;
+        this.determinations = determinations;
+        this.letters = letters;
+        this.papers = papers;
+        this.history = history;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    /** The decision on a claim, once there is one. */
+    @Transactional(readOnly = true)
+    public Optional<Decision> of(UUID claim) {
+        return database.sql(
+                        "select claim_id, run_id, kind, reason, decided_by, decided_at, letter from decision where claim_id = ?")
+                .param(claim)
+                .query((row, i) -> new Decision(
+                        row.getObject(1, UUID.class),
+                        row.getObject(2, UUID.class),
+                        Decision.Kind.valueOf(row.getString(3)),
+                        row.getString(4),
+                        row.getString(5),
+                        row.getTimestamp(6).toInstant(),
+                        row.getString(7)))
+                .optional();
+    }
+
+    /** The letter as it would go out if the claim were decided now, as PDF. */
+    @Transactional(readOnly = true)
+    public byte[] preview(ClaimView claim, String reason, SignedIn caseworker) {
+        return letters.pdf(
+                claim, determinations.current(claim), Decision.Kind.DETERMINED, reason, caseworker.displayName());
+    }
+
+    /**
+     * Decides the claim as it stands.
+     *
+     * @param version the version of the claim that the caseworker saw; another is refused, so that nobody decides on
+     *     what they have not seen
+     * @param reason needed when anyone gets less than they asked for
+     */
+    public Decision decide(ClaimView claim, int version, String reason, SignedIn caseworker) {
+        claims.checkVersion(claim.id(), version);
+        Determinations.Run run = determinations.current(claim);
+        if (run.determination().status() != Status.DETERMINED) {
+            throw Problem.conflict("incomplete", texts.say("problem.incomplete"));
+        }
+        if (reason.length() > LONGEST_REASON) {
+            throw Problem.invalid("reason", texts.say("problem.reason"));
+        }
+        boolean negative =
+                run.determination().outcomes().stream().map(Outcome::result).anyMatch("DENIED"::equals);
+        if (negative && reason.isBlank()) {
+            throw Problem.invalid("reason", texts.say("problem.negative-needs-reason"));
+        }
+        return keep(claim, version, Decision.Kind.DETERMINED, reason.strip(), Actor.of(caseworker));
+    }
+
+    /** A fix list went unanswered: what it announced happens. */
+    @EventListener
+    void lapsed(FixListLapsed event) {
+        ClaimView claim = claims.claim(event.claim());
+        Decision.Kind kind = event.then() == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED;
+        keep(claim, claim.version(), kind, texts.say("decision.lapsed." + event.then()), Actor.CALENDAR);
+    }
+
+    /** The letter of a decided claim, as PDF. */
+    @Transactional(readOnly = true)
+    public byte[] letter(UUID claim) {
+        return papers.get(of(claim)
+                .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter")))
+                .letter());
+    }
+
+    private Decision keep(ClaimView claim, int version, Decision.Kind kind, String reason, Actor actor) {
+        Determinations.Kept kept = determinations.keep(claim);
+        String letter = papers.put(letters.pdf(claim, kept.run(), kind, reason, actor.name()));
+        Decision decision = new Decision(claim.id(), kept.id(), kind, reason, actor.name(), clock.instant(), letter);
+        database.sql(
+                        "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        decision.claim(),
+                        decision.run(),
+                        kind.name(),
+                        reason,
+                        actor.name(),
+                        Timestamp.from(decision.at()),
+                        letter)
+                .update();
+        history.add(claim.id(), actor, "decided", texts.say("history.decided." + kind));
+        claims.decide(claim.id(), version, kind == Decision.Kind.CLOSED);
+        return decision;
+    }
+}

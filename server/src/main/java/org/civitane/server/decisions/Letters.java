@@ -1,0 +1,130 @@
+package org.civitane.server.decisions;
+
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.civitane.core.casefile.Member;
+import org.civitane.core.casefile.Relationship;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.reasoning.Value;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Texts;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.TemplateEngine;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.templatemode.TemplateMode;
+import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
+
+/** Writes letters: PDF with selectable text, the working in plain words, and the right to object. */
+@Component
+class Letters {
+    private static final int OBJECTION_DAYS = 30;
+
+    private final TemplateEngine templates = new TemplateEngine();
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Letters(Texts texts, AgencyClock clock) {
+        this.texts = texts;
+        this.clock = clock;
+        ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
+        resolver.setPrefix("letters/");
+        resolver.setSuffix(".html");
+        resolver.setTemplateMode(TemplateMode.HTML);
+        resolver.setCharacterEncoding("UTF-8");
+        templates.setTemplateResolver(resolver);
+    }
+
+    /** One line of the working, with how deep it stands. */
+    record Line(String text, int depth) {}
+
+    byte[] pdf(ClaimView claim, Determinations.Run run, Decision.Kind kind, String reason, String by) {
+        Context letter = new Context(Locale.ENGLISH);
+        letter.setVariable("claim", claim);
+        letter.setVariable("programme", run.wording().text("name"));
+        letter.setVariable("date", run.wording().shown(clock.today()));
+        letter.setVariable("received", run.wording().shown(claim.receivedOn()));
+        letter.setVariable("applicant", applicant(run));
+        letter.setVariable("headline", texts.say("letter.headline." + kind));
+        letter.setVariable(
+                "outcomes",
+                kind == Decision.Kind.CLOSED
+                        ? List.of()
+                        : run.determination().outcomes().stream()
+                                .map(outcome -> sentence(run, outcome))
+                                .toList());
+        letter.setVariable(
+                "missing",
+                run.determination().missing().stream().map(run.wording()::shown).toList());
+        letter.setVariable("reason", reason);
+        letter.setVariable("working", kind == Decision.Kind.CLOSED ? List.of() : lines(run.working(), 0));
+        letter.setVariable("by", by);
+        letter.setVariable("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
+        letter.setVariable("closed", kind == Decision.Kind.CLOSED);
+        return render(templates.process("decision", letter));
+    }
+
+    private static String applicant(Determinations.Run run) {
+        return run.read().file().members().stream()
+                .filter(member -> member.relationship() == Relationship.SELF)
+                .map(Member::name)
+                .findFirst()
+                .orElseThrow()
+                .full();
+    }
+
+    private static String sentence(Determinations.Run run, Outcome outcome) {
+        Wording wording = run.wording();
+        Map<String, String> places = new java.util.HashMap<>(Map.of("name", run.nameOf(outcome.subject())));
+        outcome.more()
+                .forEach((name, value) -> places.put(name, value instanceof Value.Nothing ? "" : wording.shown(value)));
+        return wording.filled(wording.text("letter." + outcome.result()), places);
+    }
+
+    private static List<Line> lines(List<Determinations.Sentence> working, int depth) {
+        return working.stream()
+                .flatMap(sentence -> java.util.stream.Stream.concat(
+                        java.util.stream.Stream.of(new Line(sentence.text(), depth)),
+                        lines(sentence.steps(), depth + 1).stream()))
+                .toList();
+    }
+
+    private static byte[] render(String html) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useFont(
+                () -> Letters.class.getResourceAsStream("/letters/atkinson-regular.ttf"),
+                "Atkinson",
+                400,
+                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
+                true);
+        builder.useFont(
+                () -> Letters.class.getResourceAsStream("/letters/atkinson-bold.ttf"),
+                "Atkinson",
+                700,
+                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
+                true);
+        builder.useFont(
+                () -> Letters.class.getResourceAsStream("/letters/atkinson-extended.ttf"),
+                "AtkinsonExtended",
+                400,
+                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
+                true);
+        builder.useFastMode();
+        builder.withHtmlContent(html, null);
+        builder.toStream(out);
+        try {
+            builder.run();
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

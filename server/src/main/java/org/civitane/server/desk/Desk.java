@@ -1,0 +1,51 @@
+package org.civitane.server.desk;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.corrections.FixList;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.verification.FactGroup;
+
+/**
+ * One claim as the desk shows it.
+ *
+ * @param sentence where it stands and whom it waits for, in words
+ * @param canWork whether this person may change it now
+ */
+record Desk(
+        UUID id,
+        int version,
+        String number,
+        String programme,
+        String household,
+        String state,
+        String sentence,
+        LocalDate receivedOn,
+        LocalDate dueBy,
+        int daysLeft,
+        int daysInAll,
+        Optional<String> owner,
+        boolean mine,
+        boolean canWork,
+        List<Obstacle> inTheWay,
+        List<FactGroup> facts,
+        Result outcome,
+        List<Determinations.Sentence> working,
+        Optional<FixList> fixList,
+        List<Told> history,
+        Optional<Decided> decision,
+        int edition) {
+    /** The outcome as it stands. */
+    record Result(String headline, String detail, boolean determined, boolean negative, Optional<Scale> scale) {}
+
+    /** The limits and where the income falls, as amounts for drawing. */
+    record Scale(String period, String income, String freeLimit, String reducedLimit) {}
+
+    /** One line of history. */
+    record Told(String when, String who, String sentence) {}
+
+    /** The decision, once there is one. */
+    record Decided(String when, String by, String reason, boolean closed) {}
+}

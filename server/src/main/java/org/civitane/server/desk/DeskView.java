@@ -1,0 +1,166 @@
+package org.civitane.server.desk;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.Value;
+import org.civitane.server.access.Accounts;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.History;
+import org.civitane.server.corrections.FixLists;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Texts;
+import org.civitane.server.verification.FactGroup;
+import org.civitane.server.verification.FactSheet;
+import org.civitane.server.verification.TimeText;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts together what the desk shows of a claim. */
+@Component
+class DeskView {
+    private final Determinations determinations;
+    private final FactSheet facts;
+    private final InTheWay inTheWay;
+    private final FixLists fixLists;
+    private final Decisions decisions;
+    private final History history;
+    private final Accounts accounts;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    DeskView(
+            Determinations determinations,
+            FactSheet facts,
+            InTheWay inTheWay,
+            FixLists fixLists,
+            Decisions decisions,
+            History history,
+            Accounts accounts,
+            Texts texts,
+            AgencyClock clock) {
+        this.determinations = determinations;
+        this.facts = facts;
+        this.inTheWay = inTheWay;
+        this.fixLists = fixLists;
+        this.decisions = decisions;
+        this.history = history;
+        this.accounts = accounts;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    Desk of(ClaimView claim, SignedIn who) {
+        Determinations.Run run = determinations.current(claim);
+        List<FactGroup> groups = facts.of(claim);
+        List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(claim, run, groups) : List.of();
+        boolean mine = claim.owner().filter(who.account()::equals).isPresent();
+        return new Desk(
+                claim.id(),
+                claim.version(),
+                claim.number(),
+                run.wording().text("name"),
+                claim.householdName(),
+                claim.state().name(),
+                sentence(claim, mine, obstacles),
+                claim.receivedOn(),
+                claim.dueBy(),
+                BusinessCalendar.businessDaysBetween(clock.today(), claim.dueBy()),
+                BusinessCalendar.businessDaysBetween(claim.receivedOn(), claim.dueBy()),
+                claim.owner().map(accounts::account).map(SignedIn::displayName),
+                mine,
+                who.role() != Role.AUDITOR && mine && claim.state().isOpen(),
+                obstacles,
+                groups,
+                result(run),
+                run.working(),
+                fixLists.newest(claim.id()),
+                told(claim.id()),
+                decisions
+                        .of(claim.id())
+                        .map(decision -> new Desk.Decided(
+                                TimeText.of(decision.at()),
+                                decision.by(),
+                                decision.reason(),
+                                decision.kind() == org.civitane.server.decisions.Decision.Kind.CLOSED)),
+                claim.edition());
+    }
+
+    private String sentence(ClaimView claim, boolean mine, List<Obstacle> obstacles) {
+        return switch (claim.state()) {
+            case RECEIVED -> texts.say("desk.received");
+            case WAITING ->
+                claim.waiting()
+                        .map(wait -> texts.say(
+                                "desk.waiting." + wait.on(), wait.what(), DayNames.of(wait.until()), wait.then()))
+                        .orElse("");
+            case READY -> texts.say(mine ? "desk.ready.mine" : "desk.ready");
+            case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", obstacles.size());
+            case DECIDED, FULFILLED -> texts.say(claim.closed() ? "desk.closed" : "desk.decided");
+            case WITHDRAWN -> texts.say("desk.withdrawn");
+            case FROZEN -> texts.say("desk.frozen");
+            case DRAFT, SIGNING -> "";
+        };
+    }
+
+    private Desk.Result result(Determinations.Run run) {
+        List<Outcome> outcomes = run.determination().outcomes();
+        List<String> results = outcomes.stream().map(Outcome::result).distinct().toList();
+        String headline = results.isEmpty()
+                ? texts.say("desk.nobody")
+                : results.stream()
+                        .map(result -> run.wording().text("outcome." + result))
+                        .collect(Collectors.joining(", "));
+        String names =
+                outcomes.stream().map(outcome -> run.nameOf(outcome.subject())).collect(Collectors.joining(", "));
+        Optional<String> span = outcomes.stream()
+                .filter(outcome -> outcome.more().containsKey("from"))
+                .findFirst()
+                .map(outcome -> texts.say(
+                        "desk.span",
+                        run.wording().shown(outcome.more().get("from")),
+                        run.wording().shown(outcome.more().get("to"))));
+        String detail = results.isEmpty()
+                ? ""
+                : texts.say("desk.for", outcomes.size(), names)
+                        + span.map(words -> " · " + words).orElse("");
+        return new Desk.Result(
+                headline,
+                detail,
+                run.determination().status() == Status.DETERMINED,
+                results.contains("DENIED"),
+                scale(run));
+    }
+
+    private static Optional<Desk.Scale> scale(Determinations.Run run) {
+        var figures = run.determination().figures();
+        boolean drawable = figures.get("countedIncome") instanceof Value.Amount
+                && figures.get("freeLimit") instanceof Value.Amount;
+        return drawable
+                ? Optional.of(new Desk.Scale(
+                        run.wording().shown(figures.get("testPeriod")),
+                        amount(figures.get("countedIncome")),
+                        amount(figures.get("freeLimit")),
+                        amount(figures.get("reducedLimit"))))
+                : Optional.empty();
+    }
+
+    private static String amount(Value value) {
+        return value instanceof Value.Amount amount ? amount.money().toString() : "";
+    }
+
+    private List<Desk.Told> told(UUID claim) {
+        return history.of(claim).stream()
+                .map(line -> new Desk.Told(TimeText.of(line.at()), line.actor(), line.sentence()))
+                .toList();
+    }
+}

@@ -1,0 +1,122 @@
+package org.civitane.server.desk;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.Wait;
+import org.civitane.server.decisions.Decision;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.Texts;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** My claims: where each stands, for the applicant whose they are. */
+@RestController
+class MyClaimsController {
+    private final Claims claims;
+    private final Decisions decisions;
+    private final Determinations determinations;
+    private final Texts texts;
+
+    MyClaimsController(Claims claims, Decisions decisions, Determinations determinations, Texts texts) {
+        this.claims = claims;
+        this.decisions = decisions;
+        this.determinations = determinations;
+        this.texts = texts;
+    }
+
+    /**
+     * One claim as its applicant sees it.
+     *
+     * @param sentence where it stands
+     * @param wanted what is wanted from them; empty when nothing is
+     */
+    record MyClaim(
+            UUID id,
+            String number,
+            String programme,
+            String state,
+            String sentence,
+            LocalDate receivedOn,
+            LocalDate dueBy,
+            Optional<String> wanted,
+            Optional<LocalDate> wantedBy,
+            List<String> outcome,
+            boolean hasLetter,
+            boolean canWithdraw) {}
+
+    @GetMapping("/api/my/claims")
+    List<MyClaim> all(@AuthenticationPrincipal SignedIn who) {
+        return claims.claimsOf(who).stream().map(this::shown).toList();
+    }
+
+    @GetMapping("/api/my/claims/{id}")
+    MyClaim one(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return shown(claims.claimOf(who, id));
+    }
+
+    @PostMapping("/api/my/claims/{id}/withdraw")
+    MyClaim withdraw(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return shown(claims.withdraw(id, who));
+    }
+
+    private MyClaim shown(ClaimView claim) {
+        Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
+        Optional<Decision> decision = decisions.of(claim.id());
+        Optional<Wait> onMe = claim.waiting().filter(wait -> wait.on() == Wait.On.APPLICANT);
+        return new MyClaim(
+                claim.id(),
+                claim.number(),
+                wording.text("name"),
+                claim.state().name(),
+                sentence(claim, onMe, wording),
+                claim.receivedOn(),
+                claim.dueBy(),
+                onMe.map(Wait::what),
+                onMe.map(Wait::until),
+                decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
+                        .map(this::outcome)
+                        .orElse(List.of()),
+                decision.isPresent(),
+                claim.state().isOpen());
+    }
+
+    private String sentence(ClaimView claim, Optional<Wait> onMe, Wording wording) {
+        return switch (claim.state()) {
+            case WAITING ->
+                onMe.map(wait -> texts.say("my.waiting", DayNames.of(wait.until()), wait.then()))
+                        .orElse(texts.say("my.in-review", wording.shown(claim.dueBy())));
+            case RECEIVED -> texts.say("my.received", wording.shown(claim.dueBy()));
+            case IN_REVIEW, READY, FROZEN -> texts.say("my.in-review", wording.shown(claim.dueBy()));
+            case DECIDED, FULFILLED -> texts.say(claim.closed() ? "my.closed" : "my.decided");
+            case WITHDRAWN -> texts.say("my.withdrawn");
+            case DRAFT, SIGNING -> "";
+        };
+    }
+
+    private List<String> outcome(Decision decision) {
+        Determinations.Run run = determinations.kept(decision.run());
+        return run.determination().outcomes().stream()
+                .collect(Collectors.groupingBy(
+                        Outcome::result,
+                        java.util.LinkedHashMap::new,
+                        Collectors.mapping(o -> run.nameOf(o.subject()), Collectors.joining(", "))))
+                .entrySet()
+                .stream()
+                .map(entry ->
+                        texts.say("estimate.for", run.wording().text("outcome." + entry.getKey()), entry.getValue()))
+                .toList();
+    }
+}

@@ -1,0 +1,134 @@
+package org.civitane.server.determinations;
+
+import java.sql.Timestamp;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.civitane.core.casefile.Member;
+import org.civitane.core.programme.Determination;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Reasoning;
+import org.civitane.core.reasoning.Step;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.policies.PolicyStore;
+import org.civitane.server.verification.Settlements;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+
+/** Determines claims on their newest edition with the settlements that stand. */
+@Service
+@Transactional(readOnly = true)
+public class Determinations {
+    private final Settlements settlements;
+    private final PolicyStore policies;
+    private final JdbcClient database;
+    private final AgencyClock clock;
+
+    Determinations(Settlements settlements, PolicyStore policies, JdbcClient database, AgencyClock clock) {
+        this.settlements = settlements;
+        this.policies = policies;
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** A determination with the case it ran on, and words for both. */
+    public record Run(Determination determination, CaseFiles.Read<?> read, Wording wording) {
+        /** The working as sentences, in order. */
+        public List<Sentence> working() {
+            return determination.reasons().stream()
+                    .map(step -> Sentence.of(step, wording))
+                    .toList();
+        }
+
+        /** What a member of the household is called; the subject itself when it is no member. */
+        public String nameOf(String subject) {
+            return read.file().members().stream()
+                    .filter(member -> member.id().equals(subject))
+                    .map(member -> member.name().full())
+                    .findFirst()
+                    .orElse(subject);
+        }
+    }
+
+    /** One step of the working in words. @param facts the paths it used @param steps the steps it consists of */
+    public record Sentence(
+            String code, String text, String rule, String policy, List<String> facts, List<Sentence> steps) {
+        static Sentence of(Step step, Wording wording) {
+            return new Sentence(
+                    step.code(),
+                    wording.sentence(step),
+                    step.rule().toString(),
+                    step.policy().orElse(""),
+                    step.facts().stream().map(FactPath::path).toList(),
+                    step.steps().stream().map(lower -> of(lower, wording)).toList());
+        }
+    }
+
+    /** The claim as it stands now. */
+    public Run current(ClaimView claim) {
+        return run(settlements.onTrial(claim, Map.of()));
+    }
+
+    /** The claim with some facts at other values; nothing is kept. */
+    public Run onTrial(ClaimView claim, Map<FactPath, JsonNode> values) {
+        return run(settlements.onTrial(claim, values));
+    }
+
+    /** A case that is no claim. */
+    public Run run(CaseFiles.Read<?> read) {
+        Map<String, String> names = read.file().members().stream()
+                .collect(Collectors.toMap(Member::id, member -> member.name().given()));
+        Wording wording = read.programme().wording(Locale.ENGLISH).naming(names);
+        return new Run(read.determine(policies.book(), Reasoning.recording()), read, wording);
+    }
+
+    /** Whether the outcomes would be others with a fact at each of these values. */
+    public boolean matters(ClaimView claim, FactPath path, List<JsonNode> values) {
+        return values.stream()
+                        .map(value -> onTrial(claim, Map.of(path, value))
+                                .determination()
+                                .outcomes())
+                        .distinct()
+                        .count()
+                > 1;
+    }
+
+    /** Runs the claim as it stands and keeps the run with what it ran on. */
+    @Transactional
+    public Kept keep(ClaimView claim) {
+        JsonNode ranOn = settlements.settledCase(claim);
+        Run run = current(claim);
+        UUID id = UUID.randomUUID();
+        database.sql(
+                        "insert into determination_run (id, claim_id, edition, ran_at, ran_on, result) values (?, ?, ?, ?, ?::jsonb, ?::jsonb)")
+                .params(
+                        id,
+                        claim.id(),
+                        claim.edition(),
+                        Timestamp.from(clock.instant()),
+                        JsonColumn.write(ranOn),
+                        org.civitane.exchange.casefile.Determinations.toJson(run.determination(), true))
+                .update();
+        return new Kept(id, run);
+    }
+
+    /** A run that was kept. */
+    public record Kept(UUID id, Run run) {}
+
+    /** A kept run, run again on what it ran on: the same case and tables give the same determination. */
+    public Run kept(UUID id) {
+        String ranOn = database.sql("select ran_on::text from determination_run where id = ?")
+                .param(id)
+                .query(String.class)
+                .single();
+        return run(CaseFiles.read(ranOn.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+    }
+}

@@ -1,0 +1,99 @@
+package org.civitane.server.intake;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.platform.JsonColumn;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Drafts, for the applicant whose they are. */
+@RestController
+class DraftController {
+    private final Drafts drafts;
+    private final Estimates estimates;
+
+    DraftController(Drafts drafts, Estimates estimates) {
+        this.drafts = drafts;
+        this.estimates = estimates;
+    }
+
+    record Begin(@NotNull @Size(max = 40) String programme) {}
+
+    record SaveDraft(
+            int version,
+            @NotNull JsonNode answers,
+            @NotNull @Size(max = 40) String chapter) {}
+
+    record HandIn(
+            @NotNull @Size(max = 200) String name,
+            @Nullable @Size(max = 10) String last4) {}
+
+    record DraftView(
+            UUID id,
+            String programme,
+            JsonNode answers,
+            String chapter,
+            int version,
+            Instant savedAt,
+            @Nullable UUID claim,
+            Estimate estimate) {}
+
+    record Summary(UUID id, String programme, Instant savedAt) {}
+
+    record Receipt(UUID claim, String number, LocalDate receivedOn, LocalDate dueBy) {}
+
+    @GetMapping("/api/drafts")
+    List<Summary> open(@AuthenticationPrincipal SignedIn who) {
+        return drafts.open(who).stream()
+                .map(draft -> new Summary(draft.id(), draft.programme(), draft.savedAt()))
+                .toList();
+    }
+
+    @PostMapping("/api/drafts")
+    DraftView begin(@RequestBody @Valid Begin wish, @AuthenticationPrincipal SignedIn who) {
+        return shown(drafts.begin(who, wish.programme()));
+    }
+
+    @GetMapping("/api/drafts/{id}")
+    DraftView draft(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return shown(drafts.draft(who, id));
+    }
+
+    @PutMapping("/api/drafts/{id}")
+    DraftView save(@PathVariable UUID id, @RequestBody @Valid SaveDraft wish, @AuthenticationPrincipal SignedIn who) {
+        return shown(drafts.save(who, id, wish.version(), wish.answers(), wish.chapter()));
+    }
+
+    @PostMapping("/api/drafts/{id}/hand-in")
+    Receipt handIn(@PathVariable UUID id, @RequestBody @Valid HandIn wish, @AuthenticationPrincipal SignedIn who) {
+        ClaimView claim = drafts.handIn(who, id, new Drafts.Signing(wish.name(), Optional.ofNullable(wish.last4())));
+        return new Receipt(claim.id(), claim.number(), claim.receivedOn(), claim.dueBy());
+    }
+
+    private DraftView shown(Draft draft) {
+        return new DraftView(
+                draft.id(),
+                draft.programme(),
+                JsonColumn.read(draft.answers()),
+                draft.chapter(),
+                draft.version(),
+                draft.savedAt(),
+                draft.claim().orElse(null),
+                estimates.of(draft.programme(), JsonColumn.readObject(draft.answers())));
+    }
+}

@@ -1,0 +1,81 @@
+package org.civitane.server.intake;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.Value;
+import org.civitane.exchange.binding.BadInput;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Texts;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Says what an application looks like coming to, as soon as that can be said. */
+@Component
+class Estimates {
+    private final Determinations determinations;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Estimates(Determinations determinations, Texts texts, AgencyClock clock) {
+        this.determinations = determinations;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    Estimate of(String programme, ObjectNode answers) {
+        Optional<CaseFiles.Read<?>> read = Application.imagined(answers, programme, clock.localNow());
+        try {
+            return read.map(determinations::run).map(this::estimate).orElseGet(this::notYet);
+        } catch (BadInput e) {
+            return notYet();
+        }
+    }
+
+    private Estimate notYet() {
+        return new Estimate(false, texts.say("estimate.not-yet"), texts.say("estimate.not-yet.detail"), List.of());
+    }
+
+    private Estimate estimate(Determinations.Run run) {
+        List<String> open =
+                run.determination().missing().stream().map(run.wording()::shown).toList();
+        if (run.determination().status() != Status.DETERMINED) {
+            return new Estimate(
+                    false, texts.say("estimate.not-yet"), texts.say("estimate.open", String.join("; ", open)), open);
+        }
+        Map<String, List<Outcome>> byResult = run.determination().outcomes().stream()
+                .collect(Collectors.groupingBy(Outcome::result, LinkedHashMap::new, Collectors.toList()));
+        String headline = byResult.entrySet().stream()
+                .map(entry -> texts.say(
+                        "estimate.for",
+                        run.wording().text("outcome." + entry.getKey()),
+                        entry.getValue().stream()
+                                .map(o -> run.nameOf(o.subject()))
+                                .collect(Collectors.joining(", "))))
+                .collect(Collectors.joining("; "));
+        return new Estimate(true, headline, detail(run), List.of());
+    }
+
+    private String detail(Determinations.Run run) {
+        Map<String, Value> figures = run.determination().figures();
+        if (figures.containsKey("countedIncome")) {
+            return texts.say(
+                    "estimate.income",
+                    run.wording().shown(figures.get("freeLimit")),
+                    run.wording().shown(figures.get("reducedLimit")),
+                    run.wording().shown(figures.get("testPeriod")),
+                    run.wording().shown(figures.get("countedIncome")));
+        }
+        String basis = run.determination().outcomes().stream()
+                .map(Outcome::basis)
+                .findFirst()
+                .orElse("");
+        return texts.say("estimate.basis." + basis);
+    }
+}

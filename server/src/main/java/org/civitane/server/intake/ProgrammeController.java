@@ -1,0 +1,145 @@
+package org.civitane.server.intake;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Question;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What there is to apply for, what it asks, and the five-question check. Anyone may look. */
+@RestController
+class ProgrammeController {
+    private final Determinations determinations;
+    private final AgencyClock clock;
+
+    ProgrammeController(Determinations determinations, AgencyClock clock) {
+        this.determinations = determinations;
+        this.clock = clock;
+    }
+
+    record Offer(String id, String name, String purpose, String askFor, List<String> atHand) {}
+
+    record Choice(String value, String label) {}
+
+    record Condition(String path, String equals) {}
+
+    record Asked(
+            String path,
+            Question.Widget widget,
+            boolean required,
+            String label,
+            Optional<String> hint,
+            List<Choice> options,
+            Optional<Condition> when,
+            List<Asked> parts) {}
+
+    record Part(String id, String title, String intro, List<Asked> questions) {}
+
+    record Form(Offer offer, List<Part> chapters, List<Asked> screening) {}
+
+    record Screening(@NotNull @Size(max = 10) Map<@Size(max = 40) String, @Size(max = 40) String> answers) {}
+
+    record Screened(String result, String sentence, List<String> reasons) {}
+
+    @GetMapping("/api/programmes")
+    List<Offer> programmes() {
+        return Catalogue.programmes().stream().map(ProgrammeController::offer).toList();
+    }
+
+    @GetMapping("/api/programmes/{id}")
+    Form form(@PathVariable String id) {
+        Programme<?> programme = find(id);
+        Wording wording = programme.wording(Locale.ENGLISH);
+        List<Part> chapters = programme.chapters().stream()
+                .map(chapter -> new Part(
+                        chapter.id(),
+                        wording.text("chapter." + chapter.id() + ".title"),
+                        wording.text("chapter." + chapter.id() + ".intro"),
+                        chapter.questions().stream()
+                                .map(question -> asked(question, "question.", wording))
+                                .toList()))
+                .toList();
+        List<Asked> screening = programme.screening().stream()
+                .map(question -> asked(question, "screening.", wording))
+                .toList();
+        return new Form(offer(programme), chapters, screening);
+    }
+
+    @PostMapping("/api/programmes/{id}/screening")
+    Screened screen(@PathVariable String id, @RequestBody @Valid Screening wish) {
+        return screen(find(id), wish.answers());
+    }
+
+    private <C extends CaseFile> Screened screen(Programme<C> programme, Map<String, String> answers) {
+        try {
+            C sketch = programme.sketch(answers, clock.localNow());
+            Determinations.Run run = determinations.run(new CaseFiles.Read<>(programme, sketch));
+            String result = run.determination().outcomes().stream()
+                    .map(Outcome::result)
+                    .findFirst()
+                    .orElse("NONE");
+            List<String> reasons = run.working().stream()
+                    .filter(sentence -> SAID_IN_SCREENING.stream().anyMatch(sentence.code()::startsWith))
+                    .map(Determinations.Sentence::text)
+                    .toList();
+            return new Screened(result, run.wording().text("screening.result." + result), reasons);
+        } catch (InvalidFact e) {
+            throw Problem.invalid(e.pointer().substring(1), e.getMessage());
+        }
+    }
+
+    /** The steps whose sentences make sense without names and dates. */
+    private static final List<String> SAID_IN_SCREENING =
+            List.of("householdSize", "freeLimit", "reducedLimit", "withinFree", "withinReduced");
+
+    private static Offer offer(Programme<?> programme) {
+        Wording wording = programme.wording(Locale.ENGLISH);
+        List<String> atHand = new ArrayList<>();
+        for (int i = 1; !wording.textOr("atHand." + i, "").isEmpty(); i++) {
+            atHand.add(wording.text("atHand." + i));
+        }
+        return new Offer(programme.id(), wording.text("name"), wording.text("purpose"), wording.text("askFor"), atHand);
+    }
+
+    private static Asked asked(Question question, String prefix, Wording wording) {
+        String hint = wording.textOr(prefix + question.path() + ".hint", "");
+        return new Asked(
+                question.path(),
+                question.widget(),
+                question.required(),
+                wording.text(prefix + question.path() + ".label"),
+                hint.isEmpty() ? Optional.empty() : Optional.of(hint),
+                question.options().stream()
+                        .map(option -> new Choice(
+                                option,
+                                wording.textOr("option." + question.path() + "." + option, wording.shown(option))))
+                        .toList(),
+                question.when().map(when -> new Condition(when.path(), when.equals())),
+                question.parts().stream()
+                        .map(part -> asked(part, prefix, wording))
+                        .toList());
+    }
+
+    private static Programme<?> find(String id) {
+        return Catalogue.find(id).orElseThrow(() -> Problem.notFound("There is no such programme."));
+    }
+}

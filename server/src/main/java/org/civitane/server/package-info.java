@@ -1,0 +1,5 @@
+/** The server. */
+@NullMarked
+package org.civitane.server;
+
+import org.jspecify.annotations.NullMarked;

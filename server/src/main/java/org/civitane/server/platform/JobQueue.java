@@ -1,0 +1,44 @@
+package org.civitane.server.platform;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import java.time.Duration;
+import java.util.List;
+import javax.sql.DataSource;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+
+/**
+ * The job queue in the database. A job scheduled in a transaction exists only when that commits; one that was picked
+ * by a process that died is picked again by another.
+ */
+@Configuration(proxyBeanMethods = false)
+class JobQueue {
+    private static final int THREADS = 4;
+
+    @Bean(destroyMethod = "stop")
+    Scheduler scheduler(DataSource database, List<OneTimeTask<?>> tasks) {
+        return Scheduler.create(new TransactionAwareDataSourceProxy(database), List.copyOf(tasks))
+                .threads(THREADS)
+                .pollingInterval(Duration.ofSeconds(1))
+                .heartbeatInterval(Duration.ofSeconds(20))
+                .shutdownMaxWait(Duration.ofSeconds(5))
+                .build();
+    }
+
+    @Bean
+    Starter jobQueueStarter(Scheduler scheduler) {
+        return new Starter(scheduler);
+    }
+
+    /** Jobs begin to run once the server answers, since they call it. */
+    record Starter(Scheduler scheduler) {
+        @EventListener(ApplicationReadyEvent.class)
+        void start() {
+            scheduler.start();
+        }
+    }
+}

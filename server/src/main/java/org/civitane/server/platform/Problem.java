@@ -1,0 +1,66 @@
+package org.civitane.server.platform;
+
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+
+/**
+ * Something that a person is told: what happened, what it means for them and what to do. Becomes an RFC 9457 problem
+ * detail with a stable {@code code} and, where it is about one fact, the fact's {@code path}.
+ */
+public final class Problem extends RuntimeException {
+    private final HttpStatus status;
+    private final String code;
+    private final transient Map<String, String> more;
+
+    private Problem(HttpStatus status, String code, String sentence, Map<String, String> more) {
+        super(sentence);
+        this.status = status;
+        this.code = code;
+        this.more = Map.copyOf(more);
+    }
+
+    /** Nothing there, or nothing that this person may see: the two look alike. */
+    public static Problem notFound(String sentence) {
+        return new Problem(HttpStatus.NOT_FOUND, "not-found", sentence, Map.of());
+    }
+
+    /** What was asked goes against how things stand now. */
+    public static Problem conflict(String code, String sentence) {
+        return new Problem(HttpStatus.CONFLICT, code, sentence, Map.of());
+    }
+
+    /** As {@link #conflict(String, String)}, with more for the screen to act on. */
+    public static Problem conflict(String code, String sentence, Map<String, String> more) {
+        return new Problem(HttpStatus.CONFLICT, code, sentence, more);
+    }
+
+    /** A fact cannot stand. @param path the fact's path */
+    public static Problem invalid(String path, String sentence) {
+        return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "invalid", sentence, Map.of("path", path));
+    }
+
+    public static Problem forbidden(String sentence) {
+        return new Problem(HttpStatus.FORBIDDEN, "forbidden", sentence, Map.of());
+    }
+
+    /** Too often: try again later. */
+    public static Problem tooMany(String sentence) {
+        return new Problem(HttpStatus.TOO_MANY_REQUESTS, "too-many", sentence, Map.of());
+    }
+
+    public static Problem unauthorized(String sentence) {
+        return new Problem(HttpStatus.UNAUTHORIZED, "sign-in", sentence, Map.of());
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    public String code() {
+        return code;
+    }
+
+    Map<String, String> more() {
+        return more;
+    }
+}

@@ -1,0 +1,46 @@
+package org.civitane.server.registers;
+
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Duration;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The job that asks a register. A register that stays silent is asked again by itself, with growing pauses. */
+@Configuration(proxyBeanMethods = false)
+class RegisterJob {
+    static final TaskDescriptor<Void> TASK = TaskDescriptor.of("ask-register");
+    private static final Logger LOG = LoggerFactory.getLogger(RegisterJob.class);
+
+    @Bean
+    OneTimeTask<Void> askRegister(
+            ObjectProvider<Registers> registers,
+            ObjectProvider<BenefitRegisterClient> client,
+            @Value("${civitane.register-pause:5s}") Duration firstPause) {
+        return Tasks.oneTime(TASK)
+                .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(firstPause, 2.0))
+                .execute((instance, context) ->
+                        ask(UUID.fromString(instance.getId()), registers.getObject(), client.getObject()));
+    }
+
+    private static void ask(UUID id, Registers registers, BenefitRegisterClient client) {
+        RegisterRequest request = registers.request(id).orElse(null);
+        if (request == null || request.state() == RegisterRequest.State.ANSWERED) {
+            return;
+        }
+        try {
+            registers.answered(request, client.find(request.question()));
+        } catch (BenefitRegisterClient.Silent e) {
+            LOG.info("The benefit register did not answer, attempt {}: {}", request.attempts() + 1, e.getMessage());
+            registers.silent(request);
+            throw e;
+        }
+    }
+}

@@ -1,0 +1,111 @@
+package org.civitane.server.verification;
+
+import java.util.List;
+import java.util.Optional;
+import org.civitane.core.person.Names;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.RegisterAnswered;
+import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.registers.Registers;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.BooleanNode;
+
+/** What the benefit register has on record about the benefit that an application names. */
+@Component
+class BenefitRecord {
+    static final FactPath CONFIRMED = FactPath.of("linkedBenefit", "confirmed");
+
+    private final Claims claims;
+    private final Settlements settlements;
+    private final Registers registers;
+    private final Texts texts;
+
+    BenefitRecord(Claims claims, Settlements settlements, Registers registers, Texts texts) {
+        this.claims = claims;
+        this.settlements = settlements;
+        this.registers = registers;
+        this.texts = texts;
+    }
+
+    /** The newest question about the case number that the application names now. */
+    Optional<RegisterRequest> request(ClaimView claim, JsonNode file) {
+        String caseNumber = file.path("linkedBenefit").path("caseNumber").asString("");
+        return registers
+                .newest(claim.id(), Registers.BENEFITS)
+                .filter(request -> request.question().equals(caseNumber));
+    }
+
+    /** An answer in words. */
+    Fact.Shown shown(RegisterRequest request) {
+        Optional<String> note = request.triedAt().map(at -> texts.say("register.asked-at", TimeText.of(at)));
+        return request.answer()
+                .map(answer -> new Fact.Shown(words(answer), Optional.of(BooleanNode.valueOf(isActive(answer))), note))
+                .orElseGet(() -> new Fact.Shown(
+                        texts.say(
+                                request.state() == RegisterRequest.State.SILENT ? "register.silent" : "register.asking",
+                                request.attempts()),
+                        Optional.empty(),
+                        note));
+    }
+
+    /**
+     * An active case of the same kind, held by a member of the household, settles the fact by itself: said and on
+     * record agree. Anything else is left for the caseworker.
+     */
+    @EventListener
+    void answered(RegisterAnswered event) {
+        ClaimView claim = claims.claim(event.claim());
+        JsonNode file = JsonColumn.read(claims.newestEdition(claim));
+        JsonNode benefit = file.path("linkedBenefit");
+        boolean current = benefit.path("caseNumber").asString("").equals(event.question());
+        if (claim.state().isOpen() && current && agrees(file, event.answer())) {
+            settlements.settle(
+                    claim,
+                    CONFIRMED,
+                    View.ON_RECORD,
+                    BooleanNode.TRUE,
+                    texts.say("register.confirms", event.question()),
+                    new Actor(texts.say("register.benefits")));
+        }
+    }
+
+    private static boolean agrees(JsonNode file, JsonNode answer) {
+        return isActive(answer)
+                && answer.path("kind")
+                        .asString("")
+                        .equals(file.path("linkedBenefit").path("kind").asString(""))
+                && isHeldByMember(file, answer);
+    }
+
+    private static boolean isHeldByMember(JsonNode file, JsonNode answer) {
+        String holder = answer.path("holder").asString("");
+        return file.path("members")
+                .valueStream()
+                .map(member -> member.path("givenName").asString("") + " "
+                        + member.path("familyName").asString(""))
+                .map(name -> Names.compare(name, holder))
+                .anyMatch(List.of(Names.Verdict.MATCH, Names.Verdict.NEAR)::contains);
+    }
+
+    private String words(JsonNode answer) {
+        if (!answer.path("known").asBoolean(false)) {
+            return texts.say("benefit.unknown");
+        }
+        return texts.say(
+                isActive(answer) ? "benefit.active" : "benefit.closed",
+                answer.path("holder").asString(""),
+                texts.say("benefit." + answer.path("kind").asString("")));
+    }
+
+    private static boolean isActive(JsonNode answer) {
+        return answer.path("known").asBoolean(false)
+                && answer.path("status").asString("").equals("ACTIVE");
+    }
+}

@@ -1,0 +1,8 @@
+package org.civitane.server.verification;
+
+import java.time.Instant;
+import org.civitane.core.reasoning.FactPath;
+import tools.jackson.databind.JsonNode;
+
+/** The settled value of a fact: which view it follows, who settled it, when and why. */
+public record Settlement(FactPath path, View view, JsonNode value, String reason, String by, Instant at) {}

@@ -1,0 +1,135 @@
+package org.civitane.server.verification;
+
+import java.sql.Timestamp;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.exchange.binding.BadInput;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Settled facts: they overlay the newest edition, and nothing of the edition is changed. */
+@Service
+@Transactional
+public class Settlements {
+    private static final int LONGEST_REASON = 2000;
+
+    private final JdbcClient database;
+    private final Claims claims;
+    private final History history;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Settlements(JdbcClient database, Claims claims, History history, Texts texts, AgencyClock clock) {
+        this.database = database;
+        this.claims = claims;
+        this.history = history;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    /** The settlements that stand. */
+    @Transactional(readOnly = true)
+    public List<Settlement> standing(UUID claim) {
+        return database.sql(
+                        "select path, view, value::text, reason, settled_by, settled_at from settlement where claim_id = ? and undone_at is null order by path")
+                .param(claim)
+                .query((row, i) -> new Settlement(
+                        new FactPath(row.getString(1)),
+                        View.valueOf(row.getString(2)),
+                        JsonColumn.read(row.getString(3)),
+                        row.getString(4),
+                        row.getString(5),
+                        row.getTimestamp(6).toInstant()))
+                .list();
+    }
+
+    /** The newest edition with the settlements that stand laid over it, as JSON. */
+    @Transactional(readOnly = true)
+    public ObjectNode settledCase(ClaimView claim) {
+        ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
+        standing(claim.id()).forEach(settlement -> CasePaths.set(file, settlement.path(), settlement.value()));
+        return file;
+    }
+
+    /**
+     * Settles a fact, in place of an earlier settlement of it.
+     *
+     * @throws Problem when the case file could not stand with that value
+     */
+    public void settle(ClaimView claim, FactPath path, View view, JsonNode value, String reason, Actor actor) {
+        if (reason.isBlank() || reason.length() > LONGEST_REASON) {
+            throw Problem.invalid(path.path(), texts.say("problem.reason"));
+        }
+        checkStands(claim, path, value);
+        lapse(claim.id(), List.of(path));
+        database.sql(
+                        "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at) values (?, ?, ?, ?, ?::jsonb, ?, ?, ?)")
+                .params(
+                        UUID.randomUUID(),
+                        claim.id(),
+                        path.path(),
+                        view.name(),
+                        JsonColumn.write(value),
+                        reason.strip(),
+                        actor.name(),
+                        now())
+                .update();
+        history.add(claim.id(), actor, "settled", texts.say("history.settled", reason.strip()));
+        claims.touch(claim.id());
+    }
+
+    /** Takes a settlement back; the views stand open again. */
+    public void undo(ClaimView claim, FactPath path, Actor actor) {
+        lapse(claim.id(), List.of(path));
+        history.add(claim.id(), actor, "unsettled", texts.say("history.unsettled"));
+        claims.touch(claim.id());
+    }
+
+    /** Settlements of facts that were said anew stand no longer. */
+    public void lapse(UUID claim, List<FactPath> changed) {
+        List<Settlement> overtaken = standing(claim).stream()
+                .filter(settlement -> changed.stream().anyMatch(path -> path.covers(settlement.path())))
+                .toList();
+        overtaken.forEach(settlement -> database.sql(
+                        "update settlement set undone_at = ? where claim_id = ? and path = ? and undone_at is null")
+                .params(now(), claim, settlement.path().path())
+                .update());
+    }
+
+    /** The settled case with some facts at other values, as a case file; nothing is kept. */
+    @Transactional(readOnly = true)
+    public CaseFiles.Read<?> onTrial(ClaimView claim, Map<FactPath, JsonNode> values) {
+        ObjectNode file = settledCase(claim);
+        values.forEach((path, value) -> CasePaths.set(file, path, value));
+        return CaseFiles.read(JsonColumn.write(file).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    private void checkStands(ClaimView claim, FactPath path, JsonNode value) {
+        try {
+            onTrial(claim, Map.of(path, value));
+        } catch (BadInput e) {
+            throw Problem.invalid(path.path(), e.getMessage());
+        } catch (IllegalArgumentException | ClassCastException e) {
+            throw Problem.invalid(path.path(), texts.say("problem.no-such-fact"));
+        }
+    }
+
+    private Timestamp now() {
+        return Timestamp.from(clock.instant());
+    }
+}

@@ -1,0 +1,46 @@
+import type { ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { isStaff, useSession } from '../api/session';
+import { Page } from '../components/Page';
+import { ApplyScreen } from '../screens/apply/ApplyScreen';
+import { DaySheetScreen } from '../screens/day-sheet/DaySheetScreen';
+import { DecideScreen } from '../screens/decide/DecideScreen';
+import { DeskScreen } from '../screens/desk/DeskScreen';
+import { FixAnswerScreen } from '../screens/fix-answer/FixAnswerScreen';
+import { HomeScreen } from '../screens/home/HomeScreen';
+import { OfferScreen } from '../screens/home/OfferScreen';
+import { MyClaimsScreen } from '../screens/my-claims/MyClaimsScreen';
+import { RulebookScreen } from '../screens/rulebook/RulebookScreen';
+import { SignInScreen } from '../screens/sign-in/SignInScreen';
+import { SignUpScreen } from '../screens/sign-in/SignUpScreen';
+
+/** Which screen an address leads to, and who may see it. */
+export function App() {
+  return (
+    <Routes>
+      <Route path="/" element={<HomeScreen />} />
+      <Route path="/programmes/:programme" element={<OfferScreen />} />
+      <Route path="/sign-in" element={<SignInScreen />} />
+      <Route path="/sign-up" element={<SignUpScreen />} />
+      <Route path="/rulebook" element={<RulebookScreen />} />
+      <Route path="/apply/:programme" element={<Only staff={false} show={<ApplyScreen />} />} />
+      <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
+      <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
+      <Route path="/day-sheet" element={<Only staff show={<DaySheetScreen />} />} />
+      <Route path="/claims/:claim" element={<Only staff show={<DeskScreen />} />} />
+      <Route path="/claims/:claim/decide" element={<Only staff show={<DecideScreen />} />} />
+      <Route path="*" element={<Navigate to="/" replace />} />
+    </Routes>
+  );
+}
+
+/** A convenience, no protection: the server refuses what an account may not do. */
+function Only({ staff, show }: { staff: boolean; show: ReactNode }) {
+  const { t } = useTranslation();
+  const session = useSession();
+  const { pathname } = useLocation();
+  if (session.isPending) return <Page title={t('loading')}>{t('loading')}</Page>;
+  if (!session.data?.role) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
+  return isStaff(session.data) === staff ? show : <Navigate to="/" replace />;
+}

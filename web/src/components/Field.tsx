@@ -1,0 +1,162 @@
+import { type ReactNode, useId } from 'react';
+
+type FieldProps = {
+  label: string;
+  hint?: string | null;
+  error?: string | null;
+  /** The control; it gets the ids that tie it to its label, hint and error. */
+  children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }) => ReactNode;
+};
+
+/** A labelled field with its hint and error tied to it. */
+export function Field({ label, hint, error, children }: FieldProps) {
+  const id = useId();
+  const described = [hint ? `${id}-hint` : '', error ? `${id}-error` : ''].filter(Boolean).join(' ');
+  return (
+    <div className="min-w-0 flex-1">
+      <label htmlFor={id} className="mb-1 block text-[15px]">
+        {label}
+      </label>
+      {children({ id, 'aria-describedby': described || undefined, 'aria-invalid': error ? true : undefined })}
+      {hint && (
+        <p id={`${id}-hint`} className="quiet mt-1 text-sm">
+          {hint}
+        </p>
+      )}
+      {error && (
+        <p id={`${id}-error`} className="mt-1 text-sm font-semibold text-error">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}
+
+type TextProps = {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  hint?: string | null;
+  error?: string | null;
+} & {
+  type?: string;
+  inputMode?: 'text' | 'decimal' | 'numeric';
+  autoComplete?: string;
+  /** Called when the field is left. */
+  onLeave?: () => void;
+};
+
+export function TextField({
+  label,
+  value,
+  onChange,
+  hint,
+  error,
+  type = 'text',
+  inputMode,
+  autoComplete,
+  onLeave,
+}: TextProps) {
+  return (
+    <Field label={label} hint={hint} error={error}>
+      {(ids) => (
+        <input
+          {...ids}
+          className="field"
+          type={type}
+          inputMode={inputMode}
+          autoComplete={autoComplete}
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+          onBlur={onLeave}
+        />
+      )}
+    </Field>
+  );
+}
+
+type SelectProps = {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  options: { value: string; label: string }[];
+  error?: string | null;
+};
+
+export function SelectField({ label, value, onChange, options, error }: SelectProps) {
+  return (
+    <Field label={label} error={error}>
+      {(ids) => (
+        <select {...ids} className="field" value={value} onChange={(e) => onChange(e.target.value)}>
+          <option value="" />
+          {options.map((option) => (
+            <option key={option.value} value={option.value}>
+              {option.label}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}
+
+export function CheckField({
+  label,
+  checked,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
+  const id = useId();
+  return (
+    <div className="flex min-h-11 items-center gap-3">
+      <input
+        id={id}
+        type="checkbox"
+        className="checkbox checkbox-primary"
+        checked={checked}
+        onChange={(e) => onChange(e.target.checked)}
+      />
+      <label htmlFor={id}>{label}</label>
+    </div>
+  );
+}
+
+/** Yes or no, neither chosen at first. */
+export function YesNoField({
+  label,
+  value,
+  onChange,
+  yes,
+  no,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  yes: string;
+  no: string;
+}) {
+  const name = useId();
+  return (
+    <fieldset className="flex flex-wrap items-center gap-x-6">
+      <legend className="mb-1">{label}</legend>
+      {[
+        ['true', yes],
+        ['false', no],
+      ].map(([option, text]) => (
+        <label key={option} className="flex min-h-11 items-center gap-2">
+          <input
+            type="radio"
+            className="radio radio-primary"
+            name={name}
+            checked={value === option}
+            onChange={() => onChange(option ?? '')}
+          />
+          {text}
+        </label>
+      ))}
+    </fieldset>
+  );
+}

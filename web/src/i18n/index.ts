@@ -1,0 +1,24 @@
+import i18next from 'i18next';
+import { initReactI18next } from 'react-i18next';
+import { en } from './en';
+
+void i18next
+  .use(initReactI18next)
+  .init({ lng: 'en', resources: { en: { translation: en } }, interpolation: { escapeValue: false } });
+
+/** An amount of the case file as people read it: 25,125.00. */
+export function amountText(amount: string): string {
+  const [whole = '0', cents = '00'] = amount.split('.');
+  return `${whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',')}.${cents.padEnd(2, '0')}`;
+}
+
+/** A date as people read it. */
+export function dateText(iso: string, style: 'long' | 'short' = 'long'): string {
+  const options: Intl.DateTimeFormatOptions =
+    style === 'long'
+      ? { day: 'numeric', month: 'long', year: 'numeric' }
+      : { weekday: 'short', day: 'numeric', month: 'short' };
+  return new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(
+    new Date(`${iso}T00:00:00Z`),
+  );
+}

@@ -1,0 +1,124 @@
+import type { UseMutationResult } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import { CheckField, TextField } from '../../components/Field';
+import { isAbout, Problem } from '../../components/Problem';
+import { amountText, dateText } from '../../i18n';
+import { type Answers, nameOf, type Person } from './answers';
+
+type Props = {
+  chapters: Schemas['Part'][];
+  answers: Answers;
+  onChange: (chapter: string) => void;
+  handIn: UseMutationResult<Schemas['Receipt'], Error, Schemas['HandIn']>;
+};
+
+/** Everything that was said, chapter by chapter, then the signature. */
+export function ReadBack({ chapters, answers, onChange, handIn }: Props) {
+  const { t } = useTranslation();
+  const [name, setName] = useState('');
+  const [last4, setLast4] = useState('');
+  const [none, setNone] = useState(false);
+  const error = (path: string) => (isAbout(handIn.error, path) ? (handIn.error?.message ?? '') : null);
+  return (
+    <>
+      {chapters.map((chapter) => (
+        <section key={chapter.id} className="sheet mb-3 p-5">
+          <div className="flex items-baseline gap-4">
+            <h2 className="flex-1 text-lg">{chapter.title}</h2>
+            <button
+              type="button"
+              aria-label={`${t('apply.change')}: ${chapter.title}`}
+              className="cursor-pointer font-semibold text-primary"
+              onClick={() => onChange(chapter.id)}
+            >
+              {t('apply.change')}
+            </button>
+          </div>
+          <ul className="mt-1">
+            {chapter.questions
+              .flatMap((question) => said(question, answers, t))
+              .map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+          </ul>
+        </section>
+      ))}
+      <section className="sheet mt-6 space-y-4 border-l-4 border-l-primary p-5">
+        <h2 className="text-xl">{t('apply.signTitle')}</h2>
+        <p>{t('apply.signIntro')}</p>
+        <TextField
+          label={t('apply.signName')}
+          autoComplete="name"
+          value={name}
+          onChange={setName}
+          error={error('name')}
+        />
+        {!none && (
+          <TextField
+            label={t('apply.last4')}
+            inputMode="numeric"
+            value={last4}
+            onChange={setLast4}
+            error={error('last4')}
+          />
+        )}
+        <CheckField label={t('apply.none')} checked={none} onChange={setNone} />
+        {!error('name') && !error('last4') && <Problem of={handIn.error} />}
+        <button
+          type="button"
+          className="btn btn-primary h-12 px-5"
+          disabled={handIn.isPending}
+          onClick={() =>
+            handIn.mutate({ name, ...(none ? {} : { last4: last4.trim() }) } as Schemas['HandIn'])
+          }
+        >
+          {handIn.isPending ? t('apply.handingIn') : t('apply.handIn')}
+        </button>
+      </section>
+    </>
+  );
+}
+
+type T = ReturnType<typeof useTranslation>['t'];
+
+function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
+  const members = answers.members ?? [];
+  switch (question.widget) {
+    case 'PEOPLE':
+      return members.map((person) =>
+        [nameOf(person), person.dateOfBirth ? dateText(person.dateOfBirth) : ''].filter(Boolean).join(', '),
+      );
+    case 'EACH_PERSON':
+      return members.filter((person) => person.pupil).map((person) => pupilLine(person));
+    case 'INCOMES':
+      return incomeLines(answers, t);
+    default: {
+      const value = answers[question.path];
+      if (value === undefined) return [`${question.label}: ${t('apply.nothingSaid')}`];
+      return [
+        typeof value === 'object'
+          ? `${question.label}: ${Object.values(value as object).join(' ')}`
+          : `${question.label}: ${t('apply.yes')}`,
+      ];
+    }
+  }
+}
+
+function pupilLine(person: Person): string {
+  const pupil = person.pupil as { school?: string; year?: number };
+  return `${nameOf(person)}: ${[pupil.school, pupil.year].filter(Boolean).join(', ')}`;
+}
+
+function incomeLines(answers: Answers, t: T): string[] {
+  const name = (id: string) => answers.members?.find((each) => each.id === id)?.givenName ?? '';
+  const lines = (answers.incomes ?? []).map(
+    (line) =>
+      `${name(line.member)}: ${t(`kind.${line.kind ?? 'OTHER'}` as 'kind.OTHER')}, ${amountText(line.amount ?? '0')} ${t(`frequency.${line.frequency ?? 'MONTHLY'}` as 'frequency.MONTHLY')}`,
+  );
+  return [
+    ...lines,
+    ...(answers.noIncomeDeclared ?? []).map((id) => t('apply.nothingElse', { name: name(id) })),
+  ];
+}

@@ -1,0 +1,91 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Field } from '../../components/Field';
+import { Page } from '../../components/Page';
+import { isAbout, Problem } from '../../components/Problem';
+import { useDesk } from '../desk/useDesk';
+
+/** The outcome, the letter as it will go out, then the decision. */
+export function DecideScreen() {
+  const { t } = useTranslation();
+  const { claim = '' } = useParams();
+  const go = useNavigate();
+  const { desk, decide } = useDesk(claim);
+  const [reason, setReason] = useState('');
+  const [shown, setShown] = useState('');
+  if (!desk.data) {
+    return (
+      <Page title={t('loading')}>
+        <Problem of={desk.error} />
+      </Page>
+    );
+  }
+  const { number, outcome, canWork, household } = desk.data;
+  const title = t('decide.title', { number });
+  return (
+    <Page title={title} wide>
+      <div className="dense grid min-h-[calc(100vh-45px)] lg:grid-cols-[420px_1fr]">
+        <form
+          className="space-y-4 border-r border-base-300 bg-base-100 p-5"
+          onSubmit={(event) => {
+            event.preventDefault();
+            decide.mutate(reason, { onSuccess: () => go(`/claims/${claim}`) });
+          }}
+        >
+          <Link to={`/claims/${claim}`}>{t('decide.back')}</Link>
+          <h1 className="text-2xl">{title}</h1>
+          <p className="quiet">{household}</p>
+          <h2 className="!font-sans text-sm">{t('decide.outcome')}</h2>
+          <p className="told text-2xl">{outcome.headline}</p>
+          <p>{outcome.detail}</p>
+          {!outcome.determined && <p className="font-semibold text-error">◆ {t('decide.notYet')}</p>}
+          <Field
+            label={t('decide.reason')}
+            hint={t(outcome.negative ? 'decide.reasonNeeded' : 'decide.reasonOptional')}
+            error={isAbout(decide.error, 'reason') ? decide.error?.message : null}
+          >
+            {(ids) => (
+              <textarea
+                {...ids}
+                className="field"
+                rows={4}
+                value={reason}
+                onChange={(e) => setReason(e.target.value)}
+              />
+            )}
+          </Field>
+          {reason !== shown && (
+            <button
+              type="button"
+              className="btn btn-outline btn-primary h-9 min-h-9"
+              onClick={() => setShown(reason)}
+            >
+              {t('decide.refresh')}
+            </button>
+          )}
+          {!isAbout(decide.error, 'reason') && <Problem of={decide.error} />}
+          <div>
+            <button
+              type="submit"
+              className="btn btn-primary h-11"
+              disabled={!canWork || !outcome.determined || decide.isPending}
+            >
+              {t('decide.do')}
+            </button>
+          </div>
+        </form>
+        <section className="flex flex-col p-5" aria-labelledby="letter">
+          <h2 id="letter" className="!font-sans text-sm">
+            {t('decide.letter')}
+          </h2>
+          <iframe
+            title={t('decide.letter')}
+            className="sheet mt-2 min-h-[680px] w-full flex-1"
+            src={`/api/claims/${claim}/letter-preview?reason=${encodeURIComponent(shown)}`}
+          />
+        </section>
+      </div>
+    </Page>
+  );
+}

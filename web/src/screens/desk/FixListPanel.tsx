@@ -1,0 +1,137 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import { Field, SelectField, TextField } from '../../components/Field';
+import { Problem } from '../../components/Problem';
+import { dateText } from '../../i18n';
+
+export type NewPoint = { path: string; title: string; reason: string; good: string };
+type List = Schemas['SaveFixList'];
+type Props = {
+  desk: Schemas['Desk'];
+  points: NewPoint[];
+  onPoints: (points: NewPoint[]) => void;
+  onClose: () => void;
+  onSave: (list: List) => void;
+  onSend: (list: List) => void;
+  busy: boolean;
+  problem: unknown;
+};
+
+const USUAL_DAYS = 12;
+
+/** The correction request being written, with a preview as the applicant will see it. */
+export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, busy, problem }: Props) {
+  const { t } = useTranslation();
+  const begun = desk.fixList?.state === 'DRAFT' ? desk.fixList : undefined;
+  const [dueOn, setDueOn] = useState<string>(begun?.dueOn ?? inDays(USUAL_DAYS));
+  const [then, setThen] = useState<NonNullable<List['then']>>(begun?.then ?? 'DECIDE');
+  const list: List = {
+    points: points.map(({ path, title, reason, good }) => ({ path, title, reason, good })),
+    dueOn,
+    then,
+  };
+  const change = (path: string, what: Partial<NewPoint>) =>
+    onPoints(points.map((point) => (point.path === path ? { ...point, ...what } : point)));
+  return (
+    <section className="border-b-2 border-warning bg-base-200/60 p-4" aria-labelledby="fix-list">
+      <div className="flex items-baseline gap-4">
+        <h2 id="fix-list" className="flex-1 text-lg">
+          {t('list.title', { household: desk.household })}
+        </h2>
+        <button type="button" className="cursor-pointer font-semibold text-primary" onClick={onClose}>
+          {t('desk.close')}
+        </button>
+      </div>
+      {points.length === 0 && <p className="mt-2">{t('list.empty')}</p>}
+      {points.map((point) => (
+        <fieldset key={point.path} className="sheet mt-3 space-y-3 p-3">
+          <legend className="float-left mb-2 w-full font-bold">{point.title}</legend>
+          <div className="clear-both grid gap-3 xl:grid-cols-2">
+            <Field label={t('list.reason')}>
+              {(ids) => (
+                <textarea
+                  {...ids}
+                  className="field"
+                  rows={3}
+                  value={point.reason}
+                  onChange={(e) => change(point.path, { reason: e.target.value })}
+                />
+              )}
+            </Field>
+            <Field label={t('list.good')}>
+              {(ids) => (
+                <textarea
+                  {...ids}
+                  className="field"
+                  rows={3}
+                  value={point.good}
+                  onChange={(e) => change(point.path, { good: e.target.value })}
+                />
+              )}
+            </Field>
+          </div>
+          <button
+            type="button"
+            className="cursor-pointer font-semibold text-error"
+            onClick={() => onPoints(points.filter((each) => each.path !== point.path))}
+          >
+            {t('list.remove')}
+          </button>
+        </fieldset>
+      ))}
+      {points.length > 0 && (
+        <>
+          <div className="mt-3 flex flex-wrap gap-4">
+            <TextField label={t('list.until')} type="date" value={dueOn} onChange={setDueOn} />
+            <SelectField
+              label={t('list.ifNobody')}
+              value={then}
+              onChange={(value) => setThen(value === 'CLOSE' ? 'CLOSE' : 'DECIDE')}
+              options={(['DECIDE', 'CLOSE'] as const).map((value) => ({ value, label: t(`list.${value}`) }))}
+            />
+          </div>
+          <h3 className="!font-sans mt-4 text-sm">{t('list.preview')}</h3>
+          <div className="sheet mt-1 border-l-4 border-l-warning p-4 text-base">
+            <p className="told text-lg">{t('fix.title')}</p>
+            <p>
+              {t('fix.until', { date: dueOn ? dateText(dueOn) : '…' })} {t(`fix.${then}`)}
+            </p>
+            {points.map((point) => (
+              <div key={point.path} className="mt-2">
+                <p className="font-bold">{point.title}</p>
+                <p>{point.reason}</p>
+                <p className="quiet">{t('fix.good', { good: point.good })}</p>
+              </div>
+            ))}
+          </div>
+          <Problem of={problem} />
+          <div className="mt-3 flex gap-5">
+            <button
+              type="button"
+              className="btn btn-primary h-9 min-h-9"
+              disabled={busy}
+              onClick={() => onSend(list)}
+            >
+              {t('list.send')}
+            </button>
+            <button
+              type="button"
+              className="cursor-pointer font-semibold text-primary"
+              disabled={busy}
+              onClick={() => onSave(list)}
+            >
+              {t('list.save')}
+            </button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+function inDays(days: number): string {
+  const day = new Date();
+  day.setUTCDate(day.getUTCDate() + days);
+  return day.toISOString().slice(0, 10);
+}

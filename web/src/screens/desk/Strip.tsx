@@ -1,0 +1,66 @@
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import { dateText } from '../../i18n';
+
+type Props = {
+  desk: Schemas['Desk'];
+  points: number;
+  onTake: () => void;
+  onFixList: () => void;
+  onDecide: () => void;
+};
+
+/** The top of the desk: household, programme, state in words, days left, and the two things to do. */
+export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
+  const { t } = useTranslation();
+  const open = !desk.decision && desk.state !== 'WITHDRAWN';
+  const left =
+    desk.daysLeft < 0
+      ? t('desk.overdue', { count: -desk.daysLeft })
+      : desk.daysLeft === 0
+        ? t('desk.dueToday')
+        : t('desk.daysLeft', { count: desk.daysLeft });
+  const listOut = desk.fixList?.state === 'SENT';
+  return (
+    <div className="dense flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-base-300 bg-base-100 px-4 py-2.5">
+      <div className="min-w-72 flex-1">
+        <div className="flex flex-wrap items-baseline gap-x-3">
+          <h1 className="text-xl">{desk.household}</h1>
+          <span className="quiet">
+            {desk.programme} · {desk.number} ·{' '}
+            {t('desk.received', { date: dateText(desk.receivedOn, 'short') })}
+            {desk.owner && ` · ${desk.owner}`}
+          </span>
+        </div>
+        <p className="mt-0.5">{desk.sentence}</p>
+      </div>
+      {open && (
+        <div className="text-right">
+          <p className="quiet">{t('desk.decideBy', { date: dateText(desk.dueBy, 'short') })}</p>
+          <p className={`font-bold ${desk.daysLeft <= 1 ? 'text-error' : ''}`}>{left}</p>
+        </div>
+      )}
+      {open && !desk.owner && (
+        <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onTake}>
+          {t('desk.take')}
+        </button>
+      )}
+      {desk.canWork && (
+        <>
+          <button
+            type="button"
+            className="btn btn-outline btn-primary h-9 min-h-9"
+            disabled={listOut}
+            title={listOut ? t('list.out', { date: dateText(desk.fixList.dueOn) }) : undefined}
+            onClick={onFixList}
+          >
+            {t('desk.fixList')} · {points}
+          </button>
+          <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onDecide}>
+            {t('desk.decide')}
+          </button>
+        </>
+      )}
+    </div>
+  );
+}

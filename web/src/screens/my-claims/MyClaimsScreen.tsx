@@ -1,0 +1,101 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import { api, type Schemas, take } from '../../api/client';
+import { Page } from '../../components/Page';
+import { Problem } from '../../components/Problem';
+import { dateText } from '../../i18n';
+
+/** For each claim: where it stands in one sentence, and what is wanted by when. */
+export function MyClaimsScreen() {
+  const { t } = useTranslation();
+  const claims = useQuery({ queryKey: ['my'], queryFn: () => take(api.GET('/api/my/claims')) });
+  const drafts = useQuery({ queryKey: ['drafts'], queryFn: () => take(api.GET('/api/drafts')) });
+  const nothing = claims.data?.length === 0 && drafts.data?.length === 0;
+  return (
+    <Page title={t('my.title')}>
+      <h1 className="text-3xl">{t('my.title')}</h1>
+      <Problem of={claims.error ?? drafts.error} />
+      {nothing && (
+        <div className="mt-6">
+          <p className="mb-4">{t('my.none')}</p>
+          <Link to="/" className="btn btn-primary h-12">
+            {t('my.applyNew')}
+          </Link>
+        </div>
+      )}
+      <div className="mt-6 space-y-4">
+        {drafts.data?.map((draft) => (
+          <section key={draft.id} className="sheet flex flex-wrap items-center gap-4 p-5">
+            <h2 className="flex-1 text-lg">{t('my.open')}</h2>
+            <Link to={`/apply/${draft.programme}`} className="btn btn-outline btn-primary h-11">
+              {t('my.goOn', { programme: draft.programme.replace('-', ' ') })}
+            </Link>
+          </section>
+        ))}
+        {claims.data?.map((claim) => (
+          <MyClaim key={claim.id} claim={claim} />
+        ))}
+      </div>
+    </Page>
+  );
+}
+
+function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const [sure, setSure] = useState(false);
+  const withdraw = useMutation({
+    mutationFn: () => take(api.POST('/api/my/claims/{id}/withdraw', { params: { path: { id: claim.id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['my'] }),
+  });
+  const edge = claim.wanted ? 'border-l-warning' : claim.hasLetter ? 'border-l-success' : 'border-l-primary';
+  return (
+    <article className={`sheet border-l-4 p-5 ${edge}`}>
+      <h2 className="text-xl">{claim.programme}</h2>
+      <p className="quiet text-sm">
+        {claim.number} · {t('my.received', { date: dateText(claim.receivedOn) })}
+      </p>
+      <p className="mt-3 text-lg">{claim.sentence}</p>
+      {claim.outcome.map((line) => (
+        <p key={line} className="told mt-2 text-xl">
+          {line}
+        </p>
+      ))}
+      {claim.wanted && (
+        <div className="mt-4">
+          <p className="mb-2 font-semibold text-warning">
+            <span aria-hidden="true">◈ </span>
+            {t('my.wanted', { what: claim.wanted, until: dateText(claim.wantedBy) })}
+          </p>
+          <Link to={`/my/${claim.id}/fix-list`} className="btn btn-primary h-12">
+            {t('my.putRight')}
+          </Link>
+        </div>
+      )}
+      <Problem of={withdraw.error} />
+      <div className="mt-4 flex flex-wrap gap-6">
+        {claim.hasLetter && (
+          <a
+            href={`/api/my/claims/${claim.id}/letter`}
+            target="_blank"
+            rel="noreferrer"
+            className="inline-flex min-h-11 items-center"
+          >
+            {t('my.letter')}
+          </a>
+        )}
+        {claim.canWithdraw && (
+          <button
+            type="button"
+            className="quiet min-h-11 cursor-pointer"
+            onClick={() => (sure ? withdraw.mutate() : setSure(true))}
+          >
+            {sure ? t('my.withdrawSure') : t('my.withdraw')}
+          </button>
+        )}
+      </div>
+    </article>
+  );
+}
