@@ -68,7 +68,7 @@ export function DaySheetScreen() {
   );
   return (
     <Page title={t('nav.daySheet')} wide>
-      <div className="dense grid min-h-[calc(100vh-45px)] grid-cols-1 lg:grid-cols-[1fr_292px]">
+      <div className="dense grid min-h-[calc(100vh-45px)] grid-cols-1 lg:grid-cols-[minmax(0,1fr)_292px]">
         <div className="px-6 py-5">
           <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
             <h1 className="text-2xl">

@@ -73,7 +73,7 @@ export function DeskScreen() {
         onDecide={() => go(`/claims/${claim}/decide`)}
       />
       <Problem of={work.takeIt.error ?? work.settle.error ?? work.unsettle.error ?? work.askRegister.error} />
-      <div className="dense grid min-h-[calc(100vh-112px)] grid-cols-1 lg:grid-cols-[232px_1fr_316px]">
+      <div className="dense grid min-h-[calc(100vh-112px)] grid-cols-1 lg:grid-cols-[232px_minmax(0,1fr)_316px]">
         <InTheWay desk={desk} onAsk={ask} onGo={setChosen} />
         <div className="min-w-0 bg-base-100">
           {points && desk.canWork && (

@@ -1,8 +1,11 @@
 package org.civitane.server.casework;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.civitane.core.person.Names;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -13,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Search {
     private static final Pattern NUMBER = Pattern.compile("[A-Za-z]{2}-?[0-9]{2}-?[0-9]{1,7}|[0-9]{3,7}");
     private static final int MOST = 12;
+    private static final int MOST_WORDS = 4;
+    private static final int SHORTEST_WORD = 2;
     private static final int CANDIDATES = 400;
 
     private final JdbcClient database;
@@ -52,19 +57,29 @@ public class Search {
                 number);
     }
 
-    /** Every word must be near a word of the people; trigrams narrow it down, then the candidates are ranked. */
+    /** Every word must be near a word of the people; when that finds nobody, any of them. */
     private List<Hit> byName(String wanted) {
-        if (wanted.length() < 2) {
+        List<String> words = Arrays.stream(wanted.split(" "))
+                .filter(word -> word.length() >= SHORTEST_WORD)
+                .limit(MOST_WORDS)
+                .toList();
+        if (words.isEmpty()) {
             return List.of();
         }
+        List<Hit> all = byWords(words, " and ");
+        return all.isEmpty() && words.size() > 1 ? byWords(words, " or ") : all;
+    }
+
+    /** Trigrams narrow it down, then the candidates are ranked: open claims first, nearest names first. */
+    private List<Hit> byWords(List<String> words, String joined) {
+        String near = words.stream().map(word -> "? <% search_text").collect(Collectors.joining(joined));
+        String nearness =
+                words.stream().map(word -> "word_similarity(?, c.search_text)").collect(Collectors.joining(" + "));
         return hits(
-                "select " + DaySheet.columns()
-                        + ", c.search_text, c.state from (select * from claim where ? <% search_text limit "
-                        + CANDIDATES
-                        + ") c left join account a on a.id = c.owner_id order by (c.stack is null), word_similarity(?, c.search_text) desc, c.received_on desc limit "
-                        + MOST,
-                wanted,
-                wanted);
+                "select " + DaySheet.columns() + ", c.search_text, c.state from (select * from claim where " + near
+                        + " limit " + CANDIDATES + ") c left join account a on a.id = c.owner_id order by " + nearness
+                        + " desc, (c.stack is null), c.received_on desc limit " + MOST,
+                Stream.concat(words.stream(), words.stream()).toArray());
     }
 
     private List<Hit> hits(String sql, Object... parameters) {

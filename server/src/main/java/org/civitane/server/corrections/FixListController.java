@@ -57,7 +57,8 @@ class FixListController {
     record Answers(@NotNull @Size(max = 20) List<@Valid Given> answers) {}
 
     /** What the applicant sees: the open points and nothing else of the claim but its people, to name them. */
-    record AskedPoints(String number, int round, LocalDate dueOn, FixList.Then then, List<Point> points, JsonNode people) {}
+    record AskedPoints(
+            String number, int round, LocalDate dueOn, FixList.Then then, List<Point> points, JsonNode people) {}
 
     @PutMapping("/api/claims/{id}/fix-list")
     FixList save(@PathVariable UUID id, @RequestBody @Valid SaveFixList wish) {

@@ -1,6 +1,7 @@
 package org.civitane.server.decisions;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -34,6 +35,7 @@ class Letters {
     Letters(Texts texts, AgencyClock clock) {
         this.texts = texts;
         this.clock = clock;
+        XRLog.setLoggingEnabled(false);
         ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
         resolver.setPrefix("letters/");
         resolver.setSuffix(".html");

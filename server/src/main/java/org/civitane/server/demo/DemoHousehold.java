@@ -1,7 +1,6 @@
 package org.civitane.server.demo;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -21,13 +20,63 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
     static final int COUNT = 60;
 
     private static final List<String> GIVEN = List.of(
-            "Runa", "Inês", "Torvald", "Þóra", "Amaro", "Sólveig", "Brás", "Ylva", "Duarte", "Eydís", "Håkon", "Marisol", "Óðinn", "Filipa", "Sigrun", "Caetano", "Ásta", "Leif", "Benedita", "Jorunn");
+            "Runa",
+            "Inês",
+            "Torvald",
+            "Þóra",
+            "Amaro",
+            "Sólveig",
+            "Brás",
+            "Ylva",
+            "Duarte",
+            "Eydís",
+            "Håkon",
+            "Marisol",
+            "Óðinn",
+            "Filipa",
+            "Sigrun",
+            "Caetano",
+            "Ásta",
+            "Leif",
+            "Benedita",
+            "Jorunn");
     private static final List<String> FAMILY = List.of(
-            "Ostby", "Ferreira-Lund", "Þórsdal", "Nwosu-Eide", "Halvorsen", "Brandão", "Solheim", "Klokk", "Ibáñez Moe", "Vestergaard Silva", "Tavares", "Grimsby-Reyes", "Åkerdal", "Quental", "Strøm",
-            "Lindqvarn", "Vaz Holm", "Eikrem", "Møllerup", "Sá Nordal", "Bjarkan", "Teixeira Dahl", "Fjeldmo", "Amundar", "Rosvik", "Cordeiro", "Hvalsund", "Nybråten", "Peixoto Rein", "Skarvøy");
-    private static final List<String> CHILDREN = List.of("Ivo", "Lívia", "Nils", "Maren", "Tomé", "Embla", "Otto", "Signe", "Rui", "Alva");
-    private static final List<String> SCHOOLS = List.of("Skerry Lane School", "Tindholm School", "Norrhaven Harbour School", "Eastfold School");
-    private static final List<String> EMPLOYERS = List.of("Tarn Quay Bakery", "Skerrow Ferries", "Eastfold Nurseries", "Norrhaven Cold Store");
+            "Ostby",
+            "Ferreira-Lund",
+            "Þórsdal",
+            "Nwosu-Eide",
+            "Halvorsen",
+            "Brandão",
+            "Solheim",
+            "Klokk",
+            "Ibáñez Moe",
+            "Vestergaard Silva",
+            "Tavares",
+            "Grimsby-Reyes",
+            "Åkerdal",
+            "Quental",
+            "Strøm",
+            "Lindqvarn",
+            "Vaz Holm",
+            "Eikrem",
+            "Møllerup",
+            "Sá Nordal",
+            "Bjarkan",
+            "Teixeira Dahl",
+            "Fjeldmo",
+            "Amundar",
+            "Rosvik",
+            "Cordeiro",
+            "Hvalsund",
+            "Nybråten",
+            "Peixoto Rein",
+            "Skarvøy");
+    private static final List<String> CHILDREN =
+            List.of("Ivo", "Lívia", "Nils", "Maren", "Tomé", "Embla", "Otto", "Signe", "Rui", "Alva");
+    private static final List<String> SCHOOLS =
+            List.of("Skerry Lane School", "Tindholm School", "Norrhaven Harbour School", "Eastfold School");
+    private static final List<String> EMPLOYERS =
+            List.of("Tarn Quay Bakery", "Skerrow Ferries", "Eastfold Nurseries", "Norrhaven Cold Store");
 
     /** What happens to a claim. */
     enum Story {
@@ -49,7 +98,8 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
             case LINKED_ACTIVE, LINKED_CLOSED, LINKED_UNKNOWN -> Optional.of("FA-2044%02d".formatted(number));
             default -> Optional.empty();
         };
-        return new DemoHousehold(number, story, GIVEN.get(number % GIVEN.size()), FAMILY.get(number * 7 % FAMILY.size()), caseNumber);
+        return new DemoHousehold(
+                number, story, GIVEN.get(number % GIVEN.size()), FAMILY.get(number * 7 % FAMILY.size()), caseNumber);
     }
 
     String fullName() {
@@ -67,22 +117,41 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         Random random = new Random(number * 7919L + 1);
         ObjectNode answers = JsonColumn.object();
         ArrayNode members = answers.putArray("members");
-        person(members, "m1", givenName, today.minusYears(29 + random.nextInt(20)).minusDays(random.nextInt(300)), "SELF");
+        person(
+                members,
+                "m1",
+                givenName,
+                today.minusYears(29 + random.nextInt(20)).minusDays(random.nextInt(300)),
+                "SELF");
         boolean couple = number % 3 == 1;
         if (couple) {
-            person(members, "m2", GIVEN.get((number + 9) % GIVEN.size()), today.minusYears(30 + random.nextInt(15)).minusDays(20), "SPOUSE");
+            person(
+                    members,
+                    "m2",
+                    GIVEN.get((number + 9) % GIVEN.size()),
+                    today.minusYears(30 + random.nextInt(15)).minusDays(20),
+                    "SPOUSE");
         }
         int children = 1 + random.nextInt(3);
         for (int i = 0; i < children; i++) {
             int age = 6 + random.nextInt(10);
-            ObjectNode child = person(members, "c" + (i + 1), CHILDREN.get((number + i * 3) % CHILDREN.size()), today.minusYears(age).minusDays(40 + i), "CHILD");
-            child.putObject("pupil").put("school", SCHOOLS.get(random.nextInt(SCHOOLS.size()))).put("year", Math.max(1, age - 5));
+            ObjectNode child = person(
+                    members,
+                    "c" + (i + 1),
+                    CHILDREN.get((number + i * 3) % CHILDREN.size()),
+                    today.minusYears(age).minusDays(40 + i),
+                    "CHILD");
+            child.putObject("pupil")
+                    .put("school", SCHOOLS.get(random.nextInt(SCHOOLS.size())))
+                    .put("year", Math.max(1, age - 5));
             if (number % 11 == 5 && i == 0) {
                 child.put("foster", true).put("relationship", "UNRELATED");
             }
         }
         incomes(answers, random, couple);
-        caseNumber.ifPresent(value -> answers.putObject("linkedBenefit").put("kind", "FOOD_ASSISTANCE").put("caseNumber", value));
+        caseNumber.ifPresent(value -> answers.putObject("linkedBenefit")
+                .put("kind", "FOOD_ASSISTANCE")
+                .put("caseNumber", value));
         return answers;
     }
 
@@ -92,7 +161,8 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         boolean weekly = random.nextBoolean();
         String amount = weekly ? (320 + random.nextInt(400)) + ".50" : (1250 + random.nextInt(2600)) + ".00";
         if (story != Story.INCOME_MISSING) {
-            line(incomes, "i1", "m1", "WAGES", amount, weekly ? "WEEKLY" : "MONTHLY").put("employer", EMPLOYERS.get(number % EMPLOYERS.size()));
+            line(incomes, "i1", "m1", "WAGES", amount, weekly ? "WEEKLY" : "MONTHLY")
+                    .put("employer", EMPLOYERS.get(number % EMPLOYERS.size()));
         }
         if (number % 4 == 0) {
             line(incomes, "i2", "m1", "CHILD_SUPPORT", "180.00", "MONTHLY");
@@ -116,7 +186,13 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
                 .put("relationship", relationship);
     }
 
-    private static ObjectNode line(ArrayNode incomes, String id, String member, String kind, String amount, String frequency) {
-        return incomes.addObject().put("id", id).put("member", member).put("kind", kind).put("amount", amount).put("frequency", frequency);
+    private static ObjectNode line(
+            ArrayNode incomes, String id, String member, String kind, String amount, String frequency) {
+        return incomes.addObject()
+                .put("id", id)
+                .put("member", member)
+                .put("kind", kind)
+                .put("amount", amount)
+                .put("frequency", frequency);
     }
 }

@@ -62,12 +62,17 @@ class DemoLoader {
     void tellRegister() {
         for (int i = 0; i < DemoHousehold.COUNT; i++) {
             DemoHousehold household = DemoHousehold.of(i);
-            household.caseNumber().filter(number -> household.story() != DemoHousehold.Story.LINKED_UNKNOWN).ifPresent(number -> {
-                String status = household.story() == DemoHousehold.Story.LINKED_ACTIVE ? "ACTIVE" : "CLOSED";
-                register.put(new BenefitRegister.Entry(number, "FOOD_ASSISTANCE", status, household.fullName(), LocalDate.of(2025, 3, 1)));
-            });
+            household
+                    .caseNumber()
+                    .filter(number -> household.story() != DemoHousehold.Story.LINKED_UNKNOWN)
+                    .ifPresent(number -> {
+                        String status = household.story() == DemoHousehold.Story.LINKED_ACTIVE ? "ACTIVE" : "CLOSED";
+                        register.put(new BenefitRegister.Entry(
+                                number, "FOOD_ASSISTANCE", status, household.fullName(), LocalDate.of(2025, 3, 1)));
+                    });
         }
-        register.put(new BenefitRegister.Entry("FA-204417", "FOOD_ASSISTANCE", "ACTIVE", "Marit Ekelund", LocalDate.of(2025, 3, 1)));
+        register.put(new BenefitRegister.Entry(
+                "FA-204417", "FOOD_ASSISTANCE", "ACTIVE", "Marit Ekelund", LocalDate.of(2025, 3, 1)));
     }
 
     @Transactional
@@ -86,7 +91,9 @@ class DemoLoader {
 
     private void tell(DemoHousehold household, SignedIn caseworker) {
         SignedIn applicant = accounts.register(household.email(), household.fullName(), PASSWORD, Role.APPLICANT);
-        int daysAgo = household.story() == DemoHousehold.Story.DECIDED ? 5 + household.number() % 9 : household.number() * 3 % 10;
+        int daysAgo = household.story() == DemoHousehold.Story.DECIDED
+                ? 5 + household.number() % 9
+                : household.number() * 3 % 10;
         LocalDate day = businessDaysAgo(daysAgo + 1);
         ClaimView claim = at(day, 9 + household.number() % 7, () -> handIn(household, applicant));
         LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
@@ -111,7 +118,11 @@ class DemoLoader {
     }
 
     private ClaimView handIn(DemoHousehold household, SignedIn applicant) {
-        return drafts.handInAnswers(applicant, "school-meals", household.answers(clock.today()), new Drafts.Signing(household.fullName(), Optional.of("8903")));
+        return drafts.handInAnswers(
+                applicant,
+                "school-meals",
+                household.answers(clock.today()),
+                new Drafts.Signing(household.fullName(), Optional.of("8903")));
     }
 
     private void take(ClaimView claim, SignedIn caseworker, LocalDate day) {
@@ -130,7 +141,11 @@ class DemoLoader {
                     null,
                     null,
                     null);
-            fixLists.save(taken, List.of(point), BusinessCalendar.rolledForward(clock.today().plusDays(12)), FixList.Then.DECIDE);
+            fixLists.save(
+                    taken,
+                    List.of(point),
+                    BusinessCalendar.rolledForward(clock.today().plusDays(12)),
+                    FixList.Then.DECIDE);
             fixLists.send(taken, claims.claim(claim.id()).version(), caseworker);
             return taken;
         });
@@ -143,14 +158,24 @@ class DemoLoader {
         fixLists.answer(
                 applicant,
                 claim.id(),
-                Map.of("incomes/i1/amount", new FixLists.Answer(tools.jackson.databind.node.StringNode.valueOf(corrected), Optional.of("It covers August to October."))));
+                Map.of(
+                        "incomes/i1/amount",
+                        new FixLists.Answer(
+                                tools.jackson.databind.node.StringNode.valueOf(corrected),
+                                Optional.of("It covers August to October."))));
         return claim;
     }
 
     private ClaimView decide(ClaimView claim, SignedIn caseworker) {
         ClaimView now = claims.claim(claim.id());
-        boolean negative = determinations.current(now).determination().outcomes().stream().map(Outcome::result).anyMatch("DENIED"::equals);
-        decisions.decide(now, now.version(), negative ? "What your household receives is over the limit, as shown below." : "", caseworker);
+        boolean negative = determinations.current(now).determination().outcomes().stream()
+                .map(Outcome::result)
+                .anyMatch("DENIED"::equals);
+        decisions.decide(
+                now,
+                now.version(),
+                negative ? "What your household receives is over the limit, as shown below." : "",
+                caseworker);
         return now;
     }
 

@@ -75,7 +75,8 @@ class DayStanding {
         if (ready && !cameBack) {
             return new Standing(Optional.of(Stack.READY), outcomeWords(run), NextAction.DECIDE);
         }
-        String step = ready ? outcomeWords(run) : obstacles.isEmpty() ? texts.say("next.look") : obstacles.getFirst().title();
+        String step =
+                ready ? outcomeWords(run) : obstacles.isEmpty() ? texts.say("next.look") : words(obstacles.getFirst());
         return cameBack
                 ? new Standing(Optional.of(Stack.CAME_BACK), texts.say("next.came-back", step), NextAction.COMPARE)
                 : new Standing(Optional.of(Stack.NEW), step, NextAction.OPEN);
@@ -85,9 +86,11 @@ class DayStanding {
         if (ready) {
             return outcomeWords(run);
         }
-        return obstacles.isEmpty()
-                ? texts.say("next.look")
-                : texts.say("next.first", obstacles.getFirst().title());
+        return obstacles.isEmpty() ? texts.say("next.look") : texts.say("next.first", words(obstacles.getFirst()));
+    }
+
+    private String words(Obstacle obstacle) {
+        return texts.say("next.obstacle", obstacle.title(), obstacle.detail());
     }
 
     private String pupils(Determinations.Run run) {

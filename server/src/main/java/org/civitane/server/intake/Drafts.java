@@ -128,12 +128,14 @@ public class Drafts {
 
     /** Hands in answers that are no draft. @throws Problem as {@link #handIn} */
     public ClaimView handInAnswers(SignedIn applicant, String programme, ObjectNode answers, Signing signing) {
-        ObjectNode file = Application.signed(Application.cleaned(answers), programme, clock.localNow(), signing.name(), signing.last4());
+        ObjectNode file = Application.signed(
+                Application.cleaned(answers), programme, clock.localNow(), signing.name(), signing.last4());
         CaseFiles.Read<?> read = read(file);
         Determination determination = determinations.run(read).determination();
         check(determination, read.file());
         refuseSecond(applicant.account(), read.programme(), determination.receivedOn());
-        return claims.receive(new NewClaim(read.programme(), applicant.account(), read.file(), JsonColumn.write(file), determination.dueBy()));
+        return claims.receive(new NewClaim(
+                read.programme(), applicant.account(), read.file(), JsonColumn.write(file), determination.dueBy()));
     }
 
     private void refuseSecond(UUID applicant, Programme<?> programme, LocalDate receivedOn) {

@@ -1,0 +1,109 @@
+package org.civitane.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** A parent who applies for school meals, step by step as a person does it. */
+final class Applicant {
+    private final Page page;
+    private final String name;
+    private final String child;
+
+    Applicant(Page page, String name, String child) {
+        this.page = page;
+        this.name = name;
+        this.child = child;
+    }
+
+    void makeAnAccount(String email) {
+        page.navigate("/");
+        page.getByText("See what it takes").click();
+        page.getByText("Apply for school meals").click();
+        page.getByText("No account yet? Make one").click();
+        page.getByLabel("Your full name").fill(name);
+        page.getByLabel("E-mail address").fill(email);
+        page.getByLabel("Password").fill(Civitane.PASSWORD);
+        page.locator("form button[type=submit]").click();
+    }
+
+    void fillPeople() {
+        heading("Who lives with you?");
+        page.getByLabel("Date of birth").fill("1990-04-02");
+        button("Add a person");
+        Locator second = page.locator("fieldset").nth(1);
+        second.getByLabel("Given name").fill(child);
+        second.getByLabel("Date of birth").fill("2016-05-30");
+        second.getByLabel("Who are they to you?").selectOption("CHILD");
+        checkedBy("people");
+        button("Save and go on");
+    }
+
+    void fillPupils() {
+        heading("Who goes to school?");
+        page.getByLabel("Goes to school").check();
+        page.getByLabel("School", new Page.GetByLabelOptions().setExact(true)).fill("Skerry Lane School");
+        page.getByLabel("School year").fill("4");
+        button("Save and go on");
+        heading("Does anyone get food or cash assistance?");
+        button("Save and go on");
+    }
+
+    void fillIncome(String amount) {
+        heading("What do you live on?");
+        button("Add an amount");
+        page.getByLabel("What is it?").selectOption("WAGES");
+        page.getByLabel("How much?").fill(amount);
+        page.getByLabel("How often?").selectOption("WEEKLY");
+        page.getByLabel("Who pays it?").fill("Tarn Quay Bakery");
+        checkedBy("income");
+        Civitane.picture(page, page.viewportSize().width < 500 ? "apply-phone" : "apply");
+        button("Save and go on");
+        heading("What else may we do with this?");
+        button("Read it back");
+    }
+
+    /** Signs under the name and hands in; with a double click, as people do. */
+    void handIn() {
+        heading("Is everything right?");
+        page.getByLabel("Your full name").fill(name);
+        page.getByLabel("Last four digits of your person number").fill("8903");
+        checkedBy("read back");
+        Civitane.picture(page, "read-back");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Sign and hand in").setExact(true))
+                .dblclick();
+        heading("We have your application");
+        checkedBy("receipt");
+    }
+
+    String number() {
+        return page.locator("dd").first().innerText();
+    }
+
+    Page page() {
+        return page;
+    }
+
+    void heading(String text) {
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName(text).setLevel(1)))
+                .isVisible();
+    }
+
+    void button(String text) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(text).setExact(true))
+                .click();
+    }
+
+    private void checkedBy(String where) {
+        assertThat(Civitane.violations(page)).as(where).isEmpty();
+    }
+}

@@ -1,0 +1,117 @@
+package org.civitane.browser;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.civitane.server.CivitaneServer;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real server on a database of its own with the demo data, and a headless Chromium to use it with. */
+final class Civitane implements AutoCloseable {
+    static final String PASSWORD = "halvern-demo-2026";
+    private static final List<String> CHROMIUM_FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final ConfigurableApplicationContext server;
+    private final Playwright playwright;
+    private final Browser browser;
+    private final String address;
+
+    private Civitane(ConfigurableApplicationContext server, String address) {
+        this.server = server;
+        this.address = address;
+        this.playwright = Playwright.create();
+        this.browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(CHROMIUM_FLAGS));
+    }
+
+    static Civitane start() throws IOException {
+        int port = freePort();
+        Path store = Files.createTempDirectory("civitane-browser");
+        ConfigurableApplicationContext server = SpringApplication.run(
+                CivitaneServer.class,
+                "--spring.datasource.url=" + System.getenv("CIVITANE_TEST_DATABASE_URL"),
+                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
+                "--spring.flyway.clean-disabled=false",
+                "--server.port=" + port,
+                "--civitane.store=" + store,
+                "--civitane.register-key=browser-tests");
+        return new Civitane(server, "http://127.0.0.1:" + port);
+    }
+
+    /** A page of someone who has not been here before. */
+    Page visitor(int width, int height) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setBaseURL(address)
+                .setLocale("en-GB"));
+        context.setDefaultTimeout(15_000);
+        return context.newPage();
+    }
+
+    /** A page of someone who has signed in. */
+    Page signedIn(String email) {
+        Page page = visitor(1280, 800);
+        page.navigate("/sign-in");
+        page.getByLabel("E-mail address").fill(email);
+        page.getByLabel("Password").fill(PASSWORD);
+        page.locator("form").getByText("Sign in").first().waitFor();
+        page.locator("form button[type=submit]").click();
+        page.waitForURL(url -> !url.endsWith("/sign-in"));
+        return page;
+    }
+
+    /** What axe has to say against the page as it stands, one line a violation. */
+    static List<String> violations(Page page) {
+        AxeResults results = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze();
+        return results.getViolations().stream()
+                .map(rule -> rule.getId() + ": "
+                        + rule.getNodes().stream()
+                                .map(node -> node.getHtml())
+                                .limit(3)
+                                .toList())
+                .toList();
+    }
+
+    /** Keeps a picture of the page where the build was asked to, for the documentation. */
+    static void picture(Page page, String name) {
+        String folder = System.getenv("CIVITANE_PICTURES");
+        if (folder != null) {
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
+        }
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+        server.close();
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+}

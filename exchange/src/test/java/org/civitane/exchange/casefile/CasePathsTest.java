@@ -1,0 +1,43 @@
+package org.civitane.exchange.casefile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.exchange.binding.Json;
+import org.testng.annotations.Test;
+import tools.jackson.databind.node.ObjectNode;
+
+public class CasePathsTest {
+    private final ObjectNode file = (ObjectNode) Json.mapper().readTree("""
+            {"members":[{"id":"m1"},{"id":"m2","pupil":{"year":4}}],
+             "incomes":[{"id":"i1","member":"m1","amount":"1.00"},{"id":"i2","member":"m2","amount":"2.00"}],
+             "noIncomeDeclared":["m3"]}""");
+
+    @Test
+    public void leadsToAFactById() {
+        assertThat(CasePaths.get(file, FactPath.of("incomes", "i2", "amount"))).hasValueSatisfying(value -> assertThat(value.asString()).isEqualTo("2.00"));
+        assertThat(CasePaths.get(file, FactPath.of("members", "m2", "pupil", "year"))).isPresent();
+        assertThat(CasePaths.get(file, FactPath.of("linkedBenefit", "kind"))).isEmpty();
+    }
+
+    @Test
+    public void changesOneFactAndNothingElse() {
+        ObjectNode copy = file.deepCopy();
+        CasePaths.set(copy, FactPath.of("incomes", "i2", "amount"), Json.mapper().readTree("\"9.00\""));
+        assertThat(copy.toString()).isEqualTo(file.toString().replace("2.00", "9.00"));
+    }
+
+    @Test
+    public void replacesAllIncomesOfAPersonTogetherWithTheirDeclaration() {
+        ObjectNode copy = file.deepCopy();
+        CasePaths.set(copy, FactPath.of("members", "m2", "incomes"), Json.mapper().readTree("{\"lines\":[],\"none\":true}"));
+        assertThat(copy.path("incomes").size()).isEqualTo(1);
+        assertThat(copy.path("noIncomeDeclared").toString()).isEqualTo("[\"m3\",\"m2\"]");
+    }
+
+    @Test
+    public void refusesAnIdThatIsNotThere() {
+        assertThatThrownBy(() -> CasePaths.set(file.deepCopy(), FactPath.of("incomes", "i9", "amount"), Json.mapper().readTree("1"))).isInstanceOf(IllegalArgumentException.class);
+    }
+}
