@@ -32,7 +32,8 @@ public class NamesTest {
             {"Runa Maria Ostby", "Runa Ostby", Names.Verdict.NEAR},
             {"Runa", "Runa Ostby", Names.Verdict.CONFLICT},
             {"Runa Ostby", "Runa Ostbi", Names.Verdict.NEAR},
-            {"R. Ostby", "Runa Ostby", Names.Verdict.CONFLICT},
+            {"R. Ostby", "Runa Ostby", Names.Verdict.NEAR},
+            {"Runa Strand", "Runa Ostby", Names.Verdict.CONFLICT},
             {"Runa Runa Ostby", "Runa Ostby", Names.Verdict.NEAR},
             {"", "Runa Ostby", Names.Verdict.ABSENT},
             {"李", "Runa Ostby", Names.Verdict.ABSENT},
@@ -48,7 +49,7 @@ public class NamesTest {
     @Test
     public void similarityKeepsHalfTranspositions() {
         assertThat(Names.similarity("MARTHA", "MARHTA")).isEqualTo(0.9611, org.assertj.core.api.Assertions.within(0.0001));
-        assertThat(Names.similarity("ABCDEF", "ABDECF")).isEqualTo(0.9416, org.assertj.core.api.Assertions.within(0.0001));
+        assertThat(Names.similarity("ABCDEF", "ABDECF")).isEqualTo(0.9333, org.assertj.core.api.Assertions.within(0.0001));
         assertThat(Names.similarity("", "")).isEqualTo(1.0);
     }
 
