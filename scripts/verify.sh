@@ -14,8 +14,8 @@ verify() {
       format) maven spotless:check || status=1 ;;
       web) verify_web || status=1 ;;
       core | exchange | cli) verify_maven "$part" || status=1 ;;
-      server) { web_install && test_database && verify_maven server; } || status=1 ;;
-      browser) need_chromium; { web_install && test_database && verify_maven browser-tests; } || status=1 ;;
+      server) { web_install && test_database server && verify_maven server; } || status=1 ;;
+      browser) need_chromium; { web_install && test_database browser && verify_maven browser-tests; } || status=1 ;;
       *) fail "There is no part \"$part\": format core exchange cli web server browser." 2 ;;
     esac
     if [ $status != 0 ]; then say "civitane: $part failed."; break; fi
@@ -32,10 +32,10 @@ verify_maven() { # MODULE with its tests; what it stands on is built without
   maven install -DskipTests -pl "$1" -am && maven surefire:test -pl "$1"
 }
 
-test_database() {
+test_database() { # NAME
   cluster_start "$test_home/pg" 54420
-  database_create civitane_test
-  export CIVITANE_TEST_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane_test" CIVITANE_TEST_DATABASE_PASSWORD="$db_password"
+  database_create "civitane_$1"
+  export CIVITANE_TEST_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane_$1" CIVITANE_TEST_DATABASE_PASSWORD="$db_password"
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 }
 

@@ -33,8 +33,14 @@ public class DocumentsTest {
 
     private static List<String> read(String input) throws IOException {
         List<String> taken = new ArrayList<>();
-        Documents.read(new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)), (line, json, length) -> taken.add(line + " "
-                + (length < 0 ? "too long" : new String(json, 0, length, StandardCharsets.UTF_8).strip().replace("\n", ""))));
+        Documents.read(
+                new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)),
+                (line, json, length) -> taken.add(line + " "
+                        + (length < 0
+                                ? "too long"
+                                : new String(json, 0, length, StandardCharsets.UTF_8)
+                                        .strip()
+                                        .replace("\n", ""))));
         return taken;
     }
 }

@@ -14,7 +14,8 @@ import org.testng.annotations.Test;
 
 /** The command line as a process: what it writes, and its exit status. */
 public class MainTest {
-    private static final String GOOD = "{\"programme\":\"school-meals\",\"receivedAt\":\"2026-09-14T10:32:00\",\"members\":[{\"id\":\"m1\",\"givenName\":\"Runa\",\"familyName\":\"Ostby\",\"dateOfBirth\":\"1988-03-02\",\"relationship\":\"SELF\"}]}";
+    private static final String GOOD =
+            "{\"programme\":\"school-meals\",\"receivedAt\":\"2026-09-14T10:32:00\",\"members\":[{\"id\":\"m1\",\"givenName\":\"Runa\",\"familyName\":\"Ostby\",\"dateOfBirth\":\"1988-03-02\",\"relationship\":\"SELF\"}]}";
     private Path file;
 
     @BeforeMethod
@@ -35,7 +36,9 @@ public class MainTest {
         Ran ran = run("determine", "--no-reasons", file.toString());
         assertThat(ran.status()).isEqualTo(1);
         assertThat(ran.lines()).hasSize(4);
-        assertThat(ran.lines().get(0)).startsWith("{\"programme\":\"school-meals\",\"receivedOn\":\"2026-09-14\"").doesNotContain("reasons");
+        assertThat(ran.lines().get(0))
+                .startsWith("{\"programme\":\"school-meals\",\"receivedOn\":\"2026-09-14\"")
+                .doesNotContain("reasons");
         assertThat(ran.lines().get(1)).startsWith("{\"error\":{\"line\":2,\"pointer\":\"\"");
         assertThat(ran.lines().get(2)).startsWith("{\"error\":{\"line\":3,\"pointer\":\"/members/0/relationship\"");
         assertThat(ran.lines().get(3)).isEqualTo(ran.lines().get(0));
@@ -57,9 +60,14 @@ public class MainTest {
 
     private static Ran run(String... arguments) throws Exception {
         List<String> command = new java.util.ArrayList<>(List.of(
-                ProcessHandle.current().info().command().orElseThrow(), "-cp", System.getProperty("java.class.path"), Main.class.getName()));
+                ProcessHandle.current().info().command().orElseThrow(),
+                "-cp",
+                System.getProperty("java.class.path"),
+                Main.class.getName()));
         command.addAll(List.of(arguments));
-        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
         process.getOutputStream().close();
         String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();

@@ -19,7 +19,14 @@ public class ArchitectureTest {
         noClasses()
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("org.springframework..", "tools.jackson..", "com.fasterxml..", "jakarta..", "java.io..", "java.nio.file..", "java.sql..")
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "tools.jackson..",
+                        "com.fasterxml..",
+                        "jakarta..",
+                        "java.io..",
+                        "java.nio.file..",
+                        "java.sql..")
                 .check(CORE);
     }
 
@@ -32,19 +39,37 @@ public class ArchitectureTest {
 
     @Test
     public void coreUsesNoFloatingPointForMoney() {
-        noClasses().that().resideInAPackage("..amount..").should().dependOnClassesThat().haveFullyQualifiedName("java.lang.Double").check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("..amount..")
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.lang.Double")
+                .check(CORE);
     }
 
     @Test
     public void programmesKnowNothingOfEachOther() {
-        SlicesRuleDefinition.slices().matching("org.civitane.core.programme.(*)..").should().notDependOnEachOther().check(CORE);
+        SlicesRuleDefinition.slices()
+                .matching("org.civitane.core.programme.(*)..")
+                .should()
+                .notDependOnEachOther()
+                .check(CORE);
     }
 
     @Test
     public void lowerPackagesDoNotKnowProgrammes() {
         noClasses()
                 .that()
-                .resideInAnyPackage("..amount..", "..calendar..", "..person..", "..policy..", "..reasoning..", "..casefile..", "..question..", "..claim..")
+                .resideInAnyPackage(
+                        "..amount..",
+                        "..calendar..",
+                        "..person..",
+                        "..policy..",
+                        "..reasoning..",
+                        "..casefile..",
+                        "..question..",
+                        "..claim..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("..programme..")

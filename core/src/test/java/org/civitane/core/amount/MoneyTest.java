@@ -12,7 +12,15 @@ import org.testng.annotations.Test;
 public class MoneyTest {
     @DataProvider
     Object[][] texts() {
-        return new Object[][] {{"512", 51200}, {"512.5", 51250}, {"512.00", 51200}, {"-120.50", -12050}, {"0.01", 1}, {"-0.01", -1}, {"999999999999.99", 99999999999999L}};
+        return new Object[][] {
+            {"512", 51200},
+            {"512.5", 51250},
+            {"512.00", 51200},
+            {"-120.50", -12050},
+            {"0.01", 1},
+            {"-0.01", -1},
+            {"999999999999.99", 99999999999999L}
+        };
     }
 
     @Test(dataProvider = "texts")
@@ -22,7 +30,9 @@ public class MoneyTest {
 
     @DataProvider
     Object[][] noAmounts() {
-        return new Object[][] {{""}, {"."}, {"5."}, {".5"}, {"1.234"}, {"1,00"}, {"1e3"}, {"--1"}, {"+1"}, {" 1"}, {"1234567890123"}, {"٣"}};
+        return new Object[][] {
+            {""}, {"."}, {"5."}, {".5"}, {"1.234"}, {"1,00"}, {"1e3"}, {"--1"}, {"+1"}, {" 1"}, {"1234567890123"}, {"٣"}
+        };
     }
 
     @Test(dataProvider = "noAmounts")
@@ -46,8 +56,11 @@ public class MoneyTest {
             long denominator = random.nextLong(1, 60_000);
             for (Rounding rounding : Rounding.values()) {
                 RoundingMode mode = RoundingMode.valueOf(rounding.name());
-                BigDecimal exact = BigDecimal.valueOf(cents).multiply(BigDecimal.valueOf(numerator)).divide(BigDecimal.valueOf(denominator).multiply(BigDecimal.valueOf(100)), 0, mode);
-                assertThat(Money.ofCents(cents).share(numerator, denominator, Money.EURO, rounding)).isEqualTo(Money.ofEuros(exact.longValueExact()));
+                BigDecimal exact = BigDecimal.valueOf(cents)
+                        .multiply(BigDecimal.valueOf(numerator))
+                        .divide(BigDecimal.valueOf(denominator).multiply(BigDecimal.valueOf(100)), 0, mode);
+                assertThat(Money.ofCents(cents).share(numerator, denominator, Money.EURO, rounding))
+                        .isEqualTo(Money.ofEuros(exact.longValueExact()));
             }
         }
     }
@@ -55,13 +68,17 @@ public class MoneyTest {
     @Test
     public void aHalfGoesAwayFromZero() {
         assertThat(Money.ofCents(5).dividedBy(10, Money.CENT, Rounding.HALF_UP)).isEqualTo(Money.CENT);
-        assertThat(Money.ofCents(-5).dividedBy(10, Money.CENT, Rounding.HALF_UP)).isEqualTo(Money.ofCents(-1));
-        assertThat(Money.ofCents(-4).dividedBy(10, Money.CENT, Rounding.HALF_UP)).isEqualTo(Money.ZERO);
+        assertThat(Money.ofCents(-5).dividedBy(10, Money.CENT, Rounding.HALF_UP))
+                .isEqualTo(Money.ofCents(-1));
+        assertThat(Money.ofCents(-4).dividedBy(10, Money.CENT, Rounding.HALF_UP))
+                .isEqualTo(Money.ZERO);
     }
 
     @Test
     public void monthlyFigureRoundsOnceAtTheEnd() {
-        assertThat(Frequency.monthly(Frequency.WEEKLY.annual(Money.parse("412.00")))).isEqualTo(Money.parse("1785.33"));
-        assertThat(Frequency.monthly(java.util.List.of(Money.ofCents(7), Money.ofCents(7)))).isEqualTo(Money.ofCents(1));
+        assertThat(Frequency.monthly(Frequency.WEEKLY.annual(Money.parse("412.00"))))
+                .isEqualTo(Money.parse("1785.33"));
+        assertThat(Frequency.monthly(java.util.List.of(Money.ofCents(7), Money.ofCents(7))))
+                .isEqualTo(Money.ofCents(1));
     }
 }

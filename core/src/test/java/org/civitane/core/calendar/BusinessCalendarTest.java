@@ -10,7 +10,15 @@ import org.testng.annotations.Test;
 public class BusinessCalendarTest {
     @DataProvider
     Object[][] easters() {
-        return new Object[][] {{"2024-03-31"}, {"2025-04-20"}, {"2026-04-05"}, {"2027-03-28"}, {"2038-04-25"}, {"2285-03-22"}, {"1954-04-18"}};
+        return new Object[][] {
+            {"2024-03-31"},
+            {"2025-04-20"},
+            {"2026-04-05"},
+            {"2027-03-28"},
+            {"2038-04-25"},
+            {"2285-03-22"},
+            {"1954-04-18"}
+        };
     }
 
     @Test(dataProvider = "easters")
@@ -46,7 +54,8 @@ public class BusinessCalendarTest {
         LocalDate christmasEve = LocalDate.of(2026, 12, 24);
         assertThat(BusinessCalendar.plusBusinessDays(christmasEve, 1)).isEqualTo("2026-12-28");
         assertThat(BusinessCalendar.plusBusinessDays(christmasEve, 5)).isEqualTo("2027-01-04");
-        assertThat(BusinessCalendar.businessDaysBetween(christmasEve, LocalDate.of(2027, 1, 4))).isEqualTo(5);
+        assertThat(BusinessCalendar.businessDaysBetween(christmasEve, LocalDate.of(2027, 1, 4)))
+                .isEqualTo(5);
         assertThat(BusinessCalendar.businessDay(30, LocalDate.of(2027, 9, 1))).isEqualTo("2027-10-12");
     }
 

@@ -16,7 +16,9 @@ public class ClaimStateTest {
     public void everyOpenClaimCanBeTakenBack() {
         for (ClaimState state : ClaimState.values()) {
             if (state.isOpen()) {
-                assertThat(state.mayBecome(ClaimState.WITHDRAWN)).as(state.name()).isTrue();
+                assertThat(state.mayBecome(ClaimState.WITHDRAWN))
+                        .as(state.name())
+                        .isTrue();
             }
         }
     }

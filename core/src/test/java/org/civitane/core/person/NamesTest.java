@@ -48,8 +48,10 @@ public class NamesTest {
 
     @Test
     public void similarityKeepsHalfTranspositions() {
-        assertThat(Names.similarity("MARTHA", "MARHTA")).isEqualTo(0.9611, org.assertj.core.api.Assertions.within(0.0001));
-        assertThat(Names.similarity("ABCDEF", "ABDECF")).isEqualTo(0.9333, org.assertj.core.api.Assertions.within(0.0001));
+        assertThat(Names.similarity("MARTHA", "MARHTA"))
+                .isEqualTo(0.9611, org.assertj.core.api.Assertions.within(0.0001));
+        assertThat(Names.similarity("ABCDEF", "ABDECF"))
+                .isEqualTo(0.9333, org.assertj.core.api.Assertions.within(0.0001));
         assertThat(Names.similarity("", "")).isEqualTo(1.0);
     }
 

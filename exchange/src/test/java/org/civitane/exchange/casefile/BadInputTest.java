@@ -54,7 +54,8 @@ public class BadInputTest {
     @Test(dataProvider = "faults")
     public void pointsAtTheFact(String good, String bad, String pointer) {
         assertThat(GOOD).contains(good);
-        BadInput fault = catchThrowableOfType(BadInput.class, () -> determine(GOOD.replace(good, bad).getBytes(StandardCharsets.UTF_8)));
+        BadInput fault = catchThrowableOfType(
+                BadInput.class, () -> determine(GOOD.replace(good, bad).getBytes(StandardCharsets.UTF_8)));
         assertThat(fault).as("%s in place of %s", bad, good).isNotNull();
         assertThat(fault.pointer()).isEqualTo(pointer);
         assertThat(fault.getMessage()).isNotBlank();
@@ -68,7 +69,8 @@ public class BadInputTest {
     @Test
     public void aNestingBombIsRefused() {
         String bomb = GOOD.replace("\"8903\"", "[".repeat(100_000));
-        assertThat(catchThrowableOfType(BadInput.class, () -> determine(bomb.getBytes(StandardCharsets.UTF_8)))).isNotNull();
+        assertThat(catchThrowableOfType(BadInput.class, () -> determine(bomb.getBytes(StandardCharsets.UTF_8))))
+                .isNotNull();
     }
 
     @Test

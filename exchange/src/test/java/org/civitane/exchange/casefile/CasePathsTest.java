@@ -16,28 +16,36 @@ public class CasePathsTest {
 
     @Test
     public void leadsToAFactById() {
-        assertThat(CasePaths.get(file, FactPath.of("incomes", "i2", "amount"))).hasValueSatisfying(value -> assertThat(value.asString()).isEqualTo("2.00"));
-        assertThat(CasePaths.get(file, FactPath.of("members", "m2", "pupil", "year"))).isPresent();
+        assertThat(CasePaths.get(file, FactPath.of("incomes", "i2", "amount")))
+                .hasValueSatisfying(value -> assertThat(value.asString()).isEqualTo("2.00"));
+        assertThat(CasePaths.get(file, FactPath.of("members", "m2", "pupil", "year")))
+                .isPresent();
         assertThat(CasePaths.get(file, FactPath.of("linkedBenefit", "kind"))).isEmpty();
     }
 
     @Test
     public void changesOneFactAndNothingElse() {
         ObjectNode copy = file.deepCopy();
-        CasePaths.set(copy, FactPath.of("incomes", "i2", "amount"), Json.mapper().readTree("\"9.00\""));
+        CasePaths.set(
+                copy, FactPath.of("incomes", "i2", "amount"), Json.mapper().readTree("\"9.00\""));
         assertThat(copy.toString()).isEqualTo(file.toString().replace("2.00", "9.00"));
     }
 
     @Test
     public void replacesAllIncomesOfAPersonTogetherWithTheirDeclaration() {
         ObjectNode copy = file.deepCopy();
-        CasePaths.set(copy, FactPath.of("members", "m2", "incomes"), Json.mapper().readTree("{\"lines\":[],\"none\":true}"));
+        CasePaths.set(
+                copy, FactPath.of("members", "m2", "incomes"), Json.mapper().readTree("{\"lines\":[],\"none\":true}"));
         assertThat(copy.path("incomes").size()).isEqualTo(1);
         assertThat(copy.path("noIncomeDeclared").toString()).isEqualTo("[\"m3\",\"m2\"]");
     }
 
     @Test
     public void refusesAnIdThatIsNotThere() {
-        assertThatThrownBy(() -> CasePaths.set(file.deepCopy(), FactPath.of("incomes", "i9", "amount"), Json.mapper().readTree("1"))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> CasePaths.set(
+                        file.deepCopy(),
+                        FactPath.of("incomes", "i9", "amount"),
+                        Json.mapper().readTree("1")))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -20,7 +20,8 @@ public class ExamplesTest {
     Iterator<Object[]> examples() throws IOException, URISyntaxException {
         Path folder = Path.of(ExamplesTest.class.getResource("/examples").toURI());
         try (Stream<Path> files = Files.walk(folder)) {
-            return files.filter(file -> file.toString().endsWith(".json") && !file.toString().endsWith(".expected.json"))
+            return files.filter(file -> file.toString().endsWith(".json")
+                            && !file.toString().endsWith(".expected.json"))
                     .sorted()
                     .map(file -> new Object[] {file})
                     .toList()
@@ -31,15 +32,19 @@ public class ExamplesTest {
     @Test(dataProvider = "examples")
     public void agrees(Path example) throws IOException {
         Path expected = Path.of(example.toString().replace(".json", ".expected.json"));
-        String determined = Determinations.toJson(CaseFiles.read(Files.readAllBytes(example)).determine(ShippedPolicy.book(), Reasoning.silent()), false);
-        assertThat(determined).isEqualTo(Json.mapper().readTree(Files.readAllBytes(expected)).toString());
+        String determined = Determinations.toJson(
+                CaseFiles.read(Files.readAllBytes(example)).determine(ShippedPolicy.book(), Reasoning.silent()), false);
+        assertThat(determined)
+                .isEqualTo(Json.mapper().readTree(Files.readAllBytes(expected)).toString());
     }
 
     @Test(dataProvider = "examples")
     public void givesTheSameBytesTwiceWithItsWorking(Path example) throws IOException {
         byte[] file = Files.readAllBytes(example);
-        String once = Determinations.toJson(CaseFiles.read(file).determine(ShippedPolicy.book(), Reasoning.recording()), true);
-        String twice = Determinations.toJson(CaseFiles.read(file).determine(ShippedPolicy.book(), Reasoning.recording()), true);
+        String once = Determinations.toJson(
+                CaseFiles.read(file).determine(ShippedPolicy.book(), Reasoning.recording()), true);
+        String twice = Determinations.toJson(
+                CaseFiles.read(file).determine(ShippedPolicy.book(), Reasoning.recording()), true);
         assertThat(once).isEqualTo(twice).contains("\"reasons\":[{\"code\":");
     }
 }

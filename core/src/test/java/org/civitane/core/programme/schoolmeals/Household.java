@@ -21,8 +21,14 @@ import org.civitane.core.reasoning.Reasoning;
 /** A household in the making, for tests: a signed application of one adult, unless told otherwise. */
 final class Household {
     private static final PolicyBook BOOK = PolicyBook.of(List.of(
-            new PolicyVersion("subsistence-line", LocalDate.of(2025, 7, 1), Map.of("first", List.of("14400"), "further", List.of("5040"))),
-            new PolicyVersion("subsistence-line", LocalDate.of(2026, 7, 1), Map.of("first", List.of("14880"), "further", List.of("5220"))),
+            new PolicyVersion(
+                    "subsistence-line",
+                    LocalDate.of(2025, 7, 1),
+                    Map.of("first", List.of("14400"), "further", List.of("5040"))),
+            new PolicyVersion(
+                    "subsistence-line",
+                    LocalDate.of(2026, 7, 1),
+                    Map.of("first", List.of("14880"), "further", List.of("5220"))),
             new PolicyVersion(
                     "school-meals",
                     LocalDate.of(2025, 7, 1),
@@ -63,14 +69,21 @@ final class Household {
         return member(id, Relationship.UNRELATED, "2014-05-30", true, true, Optional.empty());
     }
 
-    Household member(String id, Relationship relationship, String born, boolean pupil, boolean foster, Optional<LocalDate> awaySince) {
+    Household member(
+            String id,
+            Relationship relationship,
+            String born,
+            boolean pupil,
+            boolean foster,
+            Optional<LocalDate> awaySince) {
         Optional<Pupil> school = pupil ? Optional.of(new Pupil("School", 4)) : Optional.empty();
         members.add(new MealsMember(id, "A", id, LocalDate.parse(born), relationship, school, foster, awaySince));
         return this;
     }
 
     Household income(String member, IncomeKind kind, String amount, Frequency frequency) {
-        incomes.add(new IncomeLine("i" + (incomes.size() + 1), member, kind, Money.parse(amount), frequency, Optional.empty()));
+        incomes.add(new IncomeLine(
+                "i" + (incomes.size() + 1), member, kind, Money.parse(amount), frequency, Optional.empty()));
         return this;
     }
 
@@ -104,7 +117,8 @@ final class Household {
     }
 
     SchoolMealsCase file() {
-        return new SchoolMealsCase(receivedAt, members, incomes, none, signatures, number, benefit, Optional.empty(), Optional.empty());
+        return new SchoolMealsCase(
+                receivedAt, members, incomes, none, signatures, number, benefit, Optional.empty(), Optional.empty());
     }
 
     Determination determined() {

@@ -18,15 +18,28 @@ final class RandomHousehold {
         int others = random.nextInt(5);
         for (int i = 0; i < others; i++) {
             LocalDate born = LocalDate.of(1960 + random.nextInt(64), 1 + random.nextInt(12), 1 + random.nextInt(28));
-            Optional<LocalDate> away = random.nextInt(5) == 0 ? Optional.of(LocalDate.of(2026, 9, 14).minusDays(85 + random.nextInt(10))) : Optional.empty();
-            household.member("p" + i, Relationship.OTHER_RELATIVE, born.toString(), random.nextBoolean(), random.nextInt(4) == 0, away);
+            Optional<LocalDate> away = random.nextInt(5) == 0
+                    ? Optional.of(LocalDate.of(2026, 9, 14).minusDays(85 + random.nextInt(10)))
+                    : Optional.empty();
+            household.member(
+                    "p" + i,
+                    Relationship.OTHER_RELATIVE,
+                    born.toString(),
+                    random.nextBoolean(),
+                    random.nextInt(4) == 0,
+                    away);
         }
         int lines = random.nextInt(4);
         for (int i = 0; i < lines; i++) {
             String member = others == 0 || random.nextBoolean() ? "m1" : "p" + random.nextInt(others);
             IncomeKind kind = IncomeKind.values()[random.nextInt(IncomeKind.values().length)];
-            long cents = kind == IncomeKind.SELF_EMPLOYMENT ? random.nextLong(-50_000, 300_000) : random.nextLong(300_000);
-            household.income(member, kind, Money.ofCents(cents).toString(), Frequency.values()[random.nextInt(Frequency.values().length)]);
+            long cents =
+                    kind == IncomeKind.SELF_EMPLOYMENT ? random.nextLong(-50_000, 300_000) : random.nextLong(300_000);
+            household.income(
+                    member,
+                    kind,
+                    Money.ofCents(cents).toString(),
+                    Frequency.values()[random.nextInt(Frequency.values().length)]);
         }
         if (random.nextInt(3) == 0) {
             household.noIncome("m1");

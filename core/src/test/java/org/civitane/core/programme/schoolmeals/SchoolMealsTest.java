@@ -50,16 +50,22 @@ public class SchoolMealsTest {
 
     @Test(dataProvider = "limits")
     public void incomeAtTheLimitIsWithinIt(String amount, Frequency frequency, String result) {
-        Determination determination = new Household().pupil("c1").wages(amount, frequency).determined();
+        Determination determination =
+                new Household().pupil("c1").wages(amount, frequency).determined();
         assertThat(determination.status()).isEqualTo(Status.DETERMINED);
         assertThat(results(determination)).containsExactly(result);
     }
 
     @Test
     public void quarterlyAndMixedIncomeIsComparedInAYear() {
-        Determination determination =
-                new Household().pupil("c1").wages("100.00", Frequency.WEEKLY).wages("100.00", Frequency.MONTHLY).determined();
-        assertThat(determination.figures()).containsEntry("testPeriod", Value.of("YEARLY")).containsEntry("countedIncome", Value.of(Money.parse("6400.00")));
+        Determination determination = new Household()
+                .pupil("c1")
+                .wages("100.00", Frequency.WEEKLY)
+                .wages("100.00", Frequency.MONTHLY)
+                .determined();
+        assertThat(determination.figures())
+                .containsEntry("testPeriod", Value.of("YEARLY"))
+                .containsEntry("countedIncome", Value.of(Money.parse("6400.00")));
     }
 
     @Test
@@ -69,7 +75,9 @@ public class SchoolMealsTest {
                 .wages("2094.00", Frequency.MONTHLY)
                 .income("m1", IncomeKind.SELF_EMPLOYMENT, "-500.00", Frequency.YEARLY)
                 .determined();
-        assertThat(determination.figures()).containsEntry("testPeriod", Value.of("YEARLY")).containsEntry("countedIncome", Value.of(Money.parse("25128.00")));
+        assertThat(determination.figures())
+                .containsEntry("testPeriod", Value.of("YEARLY"))
+                .containsEntry("countedIncome", Value.of(Money.parse("25128.00")));
         assertThat(results(determination)).containsExactly("REDUCED");
     }
 
@@ -113,20 +121,29 @@ public class SchoolMealsTest {
 
     @Test
     public void aConfirmedBenefitMakesEveryPupilFreeAndAsksForNoIncome() {
-        Determination determination = new Household().pupil("c1").fosterPupil("c2").benefit(true).number(Optional.empty()).determined();
+        Determination determination = new Household()
+                .pupil("c1")
+                .fosterPupil("c2")
+                .benefit(true)
+                .number(Optional.empty())
+                .determined();
         assertThat(determination.status()).isEqualTo(Status.DETERMINED);
-        assertThat(determination.outcomes()).extracting(Outcome::basis).containsExactly("LINKED_BENEFIT", "LINKED_BENEFIT");
+        assertThat(determination.outcomes())
+                .extracting(Outcome::basis)
+                .containsExactly("LINKED_BENEFIT", "LINKED_BENEFIT");
         assertThat(determination.figures()).containsOnlyKeys("householdSize");
     }
 
     @Test
     public void anUnconfirmedBenefitChangesNothing() {
-        assertThat(new Household().pupil("c1").benefit(false).determined().missing()).containsExactly("income:m1");
+        assertThat(new Household().pupil("c1").benefit(false).determined().missing())
+                .containsExactly("income:m1");
     }
 
     @Test
     public void fosterChildrenAreFreeWhileTheIncomeOfOthersIsMissing() {
-        Determination determination = new Household().pupil("c1").fosterPupil("c2").determined();
+        Determination determination =
+                new Household().pupil("c1").fosterPupil("c2").determined();
         assertThat(determination.status()).isEqualTo(Status.INCOMPLETE);
         assertThat(results(determination)).containsExactly("PENDING", "FREE");
         assertThat(determination.outcomes().get(1).more()).containsOnlyKeys("from", "to");
@@ -135,7 +152,8 @@ public class SchoolMealsTest {
 
     @Test
     public void onlyFosterChildrenNeedNoIncomeAndNoNumber() {
-        Determination determination = new Household().fosterPupil("c1").number(Optional.empty()).determined();
+        Determination determination =
+                new Household().fosterPupil("c1").number(Optional.empty()).determined();
         assertThat(determination.status()).isEqualTo(Status.DETERMINED);
     }
 
@@ -153,7 +171,10 @@ public class SchoolMealsTest {
 
     @Test
     public void aLineThatNeverCountsStatesIncomeAllTheSame() {
-        Determination determination = new Household().pupil("c1").income("m1", IncomeKind.STUDENT_GRANT, "900.00", Frequency.MONTHLY).determined();
+        Determination determination = new Household()
+                .pupil("c1")
+                .income("m1", IncomeKind.STUDENT_GRANT, "900.00", Frequency.MONTHLY)
+                .determined();
         assertThat(determination.missing()).isEmpty();
         assertThat(results(determination)).containsExactly("FREE");
     }
@@ -179,7 +200,11 @@ public class SchoolMealsTest {
     public void oneMatchingSignatureOfSeveralIsEnoughAndAChildsIsNone() {
         Household base = new Household().unsigned().pupil("c1").noIncome("m1").signedBy("c1", "A c1");
         assertThat(base.determined().missing()).containsExactly("signature");
-        assertThat(base.signedBy("m1", "wrong").signedBy("m1", "m1, a").determined().missing()).isEmpty();
+        assertThat(base.signedBy("m1", "wrong")
+                        .signedBy("m1", "m1, a")
+                        .determined()
+                        .missing())
+                .isEmpty();
     }
 
     @DataProvider
@@ -196,51 +221,87 @@ public class SchoolMealsTest {
 
     @Test(dataProvider = "numbers")
     public void theSignersNumberIsFourDigitsOrNone(Optional<SignerNumber> number, boolean given) {
-        Determination determination = new Household().pupil("c1").noIncome("m1").number(number).determined();
+        Determination determination =
+                new Household().pupil("c1").noIncome("m1").number(number).determined();
         assertThat(determination.missing()).isEqualTo(given ? List.of() : List.of("signer-number"));
     }
 
     @DataProvider
     Object[][] schoolYears() {
         return new Object[][] {
-            {"2026-07-31T10:00:00", "2026-10-12"}, {"2026-08-03T10:00:00", "2027-10-12"}, {"2026-09-01T10:00:00", "2027-10-12"}, {"2027-06-30T10:00:00", "2027-10-12"},
+            {"2026-07-31T10:00:00", "2026-10-12"},
+            {"2026-08-03T10:00:00", "2027-10-12"},
+            {"2026-09-01T10:00:00", "2027-10-12"},
+            {"2027-06-30T10:00:00", "2027-10-12"},
         };
     }
 
     @Test(dataProvider = "schoolYears")
     public void mealsLastIntoTheNextSchoolYear(String receivedAt, String to) {
-        Determination determination = new Household().pupil("c1").noIncome("m1").receivedAt(receivedAt).determined();
+        Determination determination = new Household()
+                .pupil("c1")
+                .noIncome("m1")
+                .receivedAt(receivedAt)
+                .determined();
         assertThat(determination.outcomes().getFirst().more()).containsEntry("to", Value.of(LocalDate.parse(to)));
     }
 
     @Test
     public void theTableInForceOnTheReceivedDateApplies() {
-        assertThat(new Household().pupil("c1").noIncome("m1").receivedAt("2026-06-30T16:59:59").determined().figures())
+        assertThat(new Household()
+                        .pupil("c1")
+                        .noIncome("m1")
+                        .receivedAt("2026-06-30T16:59:59")
+                        .determined()
+                        .figures())
                 .containsEntry("freeLimit", Value.of(Money.ofEuros(24_300)));
-        assertThat(new Household().pupil("c1").noIncome("m1").receivedAt("2026-06-30T17:00:00").determined().figures())
+        assertThat(new Household()
+                        .pupil("c1")
+                        .noIncome("m1")
+                        .receivedAt("2026-06-30T17:00:00")
+                        .determined()
+                        .figures())
                 .containsEntry("freeLimit", Value.of(Money.ofEuros(25_125)));
-        assertThatThrownBy(() -> new Household().pupil("c1").receivedAt("2025-06-30T10:00:00").determined()).isInstanceOf(NoPolicyInForce.class);
+        assertThatThrownBy(() -> new Household()
+                        .pupil("c1")
+                        .receivedAt("2025-06-30T10:00:00")
+                        .determined())
+                .isInstanceOf(NoPolicyInForce.class);
     }
 
     @Test
     public void refusesFactsThatCannotStand() {
         assertThatThrownBy(() -> new Household().adult("m2", Relationship.SELF).file())
-                .isInstanceOfSatisfying(InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/members/1/relationship"));
-        assertThatThrownBy(() -> new Household().adult("m1", Relationship.SPOUSE).file())
-                .isInstanceOfSatisfying(InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/members/1/id"));
-        assertThatThrownBy(() -> new Household().income("m9", IncomeKind.WAGES, "1.00", Frequency.WEEKLY).file())
-                .isInstanceOfSatisfying(InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/incomes/0/member"));
-        assertThatThrownBy(() -> new Household().wages("-1.00", Frequency.WEEKLY)).isInstanceOf(InvalidFact.class);
+                .isInstanceOfSatisfying(
+                        InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/members/1/relationship"));
+        assertThatThrownBy(
+                        () -> new Household().adult("m1", Relationship.SPOUSE).file())
+                .isInstanceOfSatisfying(
+                        InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/members/1/id"));
+        assertThatThrownBy(() -> new Household()
+                        .income("m9", IncomeKind.WAGES, "1.00", Frequency.WEEKLY)
+                        .file())
+                .isInstanceOfSatisfying(
+                        InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/incomes/0/member"));
+        assertThatThrownBy(() -> new Household().wages("-1.00", Frequency.WEEKLY))
+                .isInstanceOf(InvalidFact.class);
     }
 
     @Test
     public void theWorkingOfADenialShowsTheComparisonThatFailed() {
-        Determination determination = new Household().pupil("c1").wages("3015.01", Frequency.MONTHLY).determined(Reasoning.recording());
+        Determination determination =
+                new Household().pupil("c1").wages("3015.01", Frequency.MONTHLY).determined(Reasoning.recording());
         Wording wording = new SchoolMeals().wording(Locale.ENGLISH);
         assertThat(determination.reasons().stream().map(wording::sentence))
                 .contains("Income of 3,015.01 a month is over the limit for reduced meals, 3,015.00, by 0.01.");
-        Step counted = determination.reasons().stream().filter(step -> step.code().equals("countedIncome")).findFirst().orElseThrow();
-        assertThat(counted.steps()).singleElement().satisfies(line -> assertThat(line.facts()).extracting(Object::toString).containsExactly("incomes/i1/amount"));
+        Step counted = determination.reasons().stream()
+                .filter(step -> step.code().equals("countedIncome"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(counted.steps())
+                .singleElement()
+                .satisfies(line ->
+                        assertThat(line.facts()).extracting(Object::toString).containsExactly("incomes/i1/amount"));
     }
 
     @Test
@@ -255,7 +316,8 @@ public class SchoolMealsTest {
             assertThat(recorded.figures()).isEqualTo(silent.figures());
             assertThat(recorded.missing()).isEqualTo(silent.missing());
             assertThat(silent.reasons()).isEmpty();
-            recorded.reasons().forEach(step -> assertThat(wording.sentence(step)).isNotBlank());
+            recorded.reasons()
+                    .forEach(step -> assertThat(wording.sentence(step)).isNotBlank());
         }
     }
 
@@ -268,8 +330,12 @@ public class SchoolMealsTest {
             long cents = random.nextLong(5_000_000);
             String less = Money.ofCents(cents).toString();
             String more = Money.ofCents(cents + random.nextLong(1_000_000)).toString();
-            String before = results(new Household().pupil("c1").wages(less, frequency).determined()).getFirst();
-            String after = results(new Household().pupil("c1").wages(more, frequency).determined()).getFirst();
+            String before = results(
+                            new Household().pupil("c1").wages(less, frequency).determined())
+                    .getFirst();
+            String after = results(
+                            new Household().pupil("c1").wages(more, frequency).determined())
+                    .getFirst();
             assertThat(bestFirst.indexOf(after)).isGreaterThanOrEqualTo(bestFirst.indexOf(before));
         }
     }

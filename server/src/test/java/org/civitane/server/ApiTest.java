@@ -1,0 +1,214 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.platform.JsonColumn;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import org.testng.annotations.Test;
+
+/** Who may call what, and what the API says of itself. */
+public class ApiTest extends ServerTest {
+    private static final Set<String> OPEN = Set.of(
+            "GET /api/health",
+            "GET /api/session",
+            "POST /api/session",
+            "DELETE /api/session",
+            "POST /api/account",
+            "GET /api/programmes",
+            "GET /api/programmes/{id}",
+            "POST /api/programmes/{id}/screening",
+            "GET /api/policy",
+            "GET /api/openapi");
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping") private RequestMappingHandlerMapping mappings;
+
+    private record Call(String method, String path) {}
+
+    @Test
+    public void whoeverIsNotSignedInMayCallOnlyWhatIsOpen() throws Exception {
+        for (Call call : calls()) {
+            if (!OPEN.contains(call.method() + " " + call.path())) {
+                assertThat(status(call, java.util.UUID.randomUUID().toString(), null))
+                        .as(call.toString())
+                        .isEqualTo(401);
+            }
+        }
+    }
+
+    @Test
+    public void applicantsMayCallNothingOfStaff() throws Exception {
+        SignedIn applicant = person(Role.APPLICANT);
+        String id = handIn(applicant, answers(applicant)).id().toString();
+        List<Call> staffCalls = calls().stream()
+                .filter(call -> call.path().matches("/api/(claims|day-sheet|search|staff).*"))
+                .toList();
+        assertThat(staffCalls).hasSizeGreaterThan(12);
+        for (Call call : staffCalls) {
+            assertThat(status(call, id, as(applicant))).as(call.toString()).isEqualTo(403);
+        }
+    }
+
+    @Test
+    public void applicantsSeeNothingOfEachOther() throws Exception {
+        SignedIn owner = person(Role.APPLICANT);
+        SignedIn other = person(Role.APPLICANT);
+        String id = handIn(owner, answers(owner)).id().toString();
+        List<Call> ownCalls = calls().stream()
+                .filter(call -> call.path().matches("/api/(my|drafts).*\\{id}.*"))
+                .toList();
+        assertThat(ownCalls).hasSizeGreaterThan(7);
+        for (Call call : ownCalls) {
+            assertThat(status(call, id, as(other))).as(call.toString()).isEqualTo(404);
+        }
+        assertThat(claims.claim(java.util.UUID.fromString(id)).state().isOpen()).isTrue();
+    }
+
+    @Test
+    public void auditorsReadEverythingAndChangeNothing() throws Exception {
+        SignedIn applicant = person(Role.APPLICANT);
+        String id = handIn(applicant, answers(applicant)).id().toString();
+        SignedIn auditor = person(Role.AUDITOR);
+        for (Call call : calls()) {
+            if (call.path().startsWith("/api/claims")) {
+                int expected = call.method().equals("GET") ? 200 : 403;
+                int status = status(call, id, as(auditor));
+                assertThat(status == expected || call.path().endsWith("/letter") && status == 404)
+                        .as(call + " " + status)
+                        .isTrue();
+            }
+        }
+    }
+
+    @Test
+    public void onlySupervisorsHandOver() throws Exception {
+        Call handOver = new Call("POST", "/api/claims/{id}/hand-over");
+        assertThat(status(handOver, java.util.UUID.randomUUID().toString(), as(person(Role.CASEWORKER))))
+                .isEqualTo(403);
+    }
+
+    @Test
+    public void aChangeWithoutItsTokenIsRefused() throws Exception {
+        int status = http.perform(post("/api/drafts")
+                        .with(as(person(Role.APPLICANT)))
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"programme\":\"school-meals\"}"))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+        assertThat(status).isEqualTo(403);
+    }
+
+    @Test
+    public void pagesLoadNothingFromElsewhere() throws Exception {
+        String policy =
+                http.perform(get("/api/health")).andReturn().getResponse().getHeader("Content-Security-Policy");
+        assertThat(policy)
+                .contains("default-src 'none'")
+                .contains("script-src 'self'")
+                .doesNotContain("unsafe")
+                .doesNotContain("http");
+    }
+
+    @Test
+    public void tooManyFailedAttemptsAreRefusedWhateverThePassword() throws Exception {
+        SignedIn person = person(Role.APPLICANT);
+        String wrong = "{\"email\":\"%s\",\"password\":\"wrong\"}".formatted(person.email());
+        for (int i = 0; i < 5; i++) {
+            assertThat(signIn(wrong)).isEqualTo(401);
+        }
+        assertThat(signIn("{\"email\":\"%s\",\"password\":\"a password for tests\"}".formatted(person.email())))
+                .isEqualTo(429);
+    }
+
+    @Test
+    public void theCheckedInDescriptionIsTheOneTheServerGives() throws Exception {
+        String now = http.perform(get("/api/openapi"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
+        Path file = Path.of("..", "web", "openapi.json");
+        assertThat(JsonColumn.read(now))
+                .as("web/openapi.json differs: fetch /api/openapi into it")
+                .isEqualTo(JsonColumn.read(Files.readString(file)));
+    }
+
+    @Test
+    public void aProblemNamesItsCodeAndPath() throws Exception {
+        String body = http.perform(post("/api/account")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"email\":\"a@b\",\"displayName\":\"A B\",\"password\":\"short\"}"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(body)
+                .contains("\"code\":\"invalid\"")
+                .contains("\"path\":\"password\"")
+                .contains("\"status\":422");
+    }
+
+    private int signIn(String body) throws Exception {
+        return http.perform(post("/api/session")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(body))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    private List<Call> calls() {
+        return mappings.getHandlerMethods().keySet().stream()
+                .flatMap(info -> info.getMethodsCondition().getMethods().stream()
+                        .flatMap(method -> info.getPathPatternsCondition() == null
+                                ? Stream.<Call>empty()
+                                : info.getPathPatternsCondition().getPatternValues().stream()
+                                        .map(path -> new Call(method.name(), path))))
+                .filter(call -> call.path().startsWith("/api/") && !call.path().startsWith("/api/openapi"))
+                .toList();
+    }
+
+    private int status(Call call, String id, RequestPostProcessor who) throws Exception {
+        String path = call.path().replace("{id}", id).replace("{pile}", "NEW");
+        var built = request(HttpMethod.valueOf(call.method()), path)
+                .with(csrf())
+                .queryParam("q", "x")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(
+                        "{\"version\":0,\"answers\":%s,\"chapter\":\"people\",\"name\":\"x\",\"programme\":\"school-meals\"}"
+                                .formatted(call.path().contains("fix-list") ? "[]" : "{}"));
+        return http.perform(who == null ? built : built.with(who))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    private static RequestPostProcessor as(SignedIn who) {
+        return authentication(new UsernamePasswordAuthenticationToken(
+                who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role())));
+    }
+}

@@ -1,0 +1,356 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.DaySheet;
+import org.civitane.server.casework.Search;
+import org.civitane.server.corrections.FixList;
+import org.civitane.server.corrections.FixLists;
+import org.civitane.server.corrections.Point;
+import org.civitane.server.decisions.Decision;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.registers.Registers;
+import org.civitane.server.standins.BenefitRegister;
+import org.civitane.server.verification.Settlements;
+import org.civitane.server.verification.View;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What happens to claims between handing in and decision, on the real database and job queue. */
+public class ClaimLifeTest extends ServerTest {
+    private static final FactPath AMOUNT = FactPath.of("incomes", "i1", "amount");
+
+    @Autowired
+    private FixLists fixLists;
+
+    @Autowired
+    private Decisions decisions;
+
+    @Autowired
+    private Determinations determinations;
+
+    @Autowired
+    private Settlements settlements;
+
+    @Autowired
+    private Registers registers;
+
+    @Autowired
+    private BenefitRegister register;
+
+    @Autowired
+    private DaySheet sheet;
+
+    @Autowired
+    private Search search;
+
+    @Autowired
+    private Scheduler jobs;
+
+    @Autowired
+    private JdbcClient database;
+
+    @AfterMethod(alwaysRun = true)
+    void registerAnswersAgain() {
+        register.behave(BenefitRegister.Mood.ANSWERS);
+    }
+
+    @Test
+    public void aSecondApplicationForTheSchoolYearIsRecognised() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView first = handIn(applicant, answers(applicant));
+        assertThatThrownBy(() -> handIn(applicant, answers(applicant)))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining(first.number());
+        claims.withdraw(first.id(), applicant);
+        assertThat(handIn(applicant, answers(applicant)).number()).isNotEqualTo(first.number());
+    }
+
+    @Test
+    public void manyAtOnceHandInOneClaimEachWithANumberOfItsOwn() throws Exception {
+        List<Callable<String>> work = java.util.stream.IntStream.range(0, 8)
+                .mapToObj(i -> person(Role.APPLICANT))
+                .map(applicant -> (Callable<String>)
+                        () -> handIn(applicant, answers(applicant)).number())
+                .toList();
+        try (var threads = Executors.newFixedThreadPool(8)) {
+            List<String> numbers = threads.invokeAll(work).stream()
+                    .map(done -> {
+                        try {
+                            return done.get();
+                        } catch (Exception e) {
+                            throw new AssertionError(e);
+                        }
+                    })
+                    .toList();
+            assertThat(numbers).doesNotHaveDuplicates().hasSize(8);
+        }
+    }
+
+    @Test
+    public void aSignatureUnderAnotherNameIsRefusedAtItsField() {
+        SignedIn applicant = person(Role.APPLICANT);
+        var signing = new org.civitane.server.intake.Drafts.Signing("R. O.", Optional.of("8903"));
+        assertThatThrownBy(() -> drafts.handInAnswers(applicant, "school-meals", answers(applicant), signing))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("full name");
+    }
+
+    @Test
+    public void applicantsCannotConfirmTheirOwnBenefit() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ObjectNode answers = answers(applicant);
+        answers.putObject("linkedBenefit")
+                .put("kind", "FOOD_ASSISTANCE")
+                .put("caseNumber", "FA-000000")
+                .put("confirmed", true);
+        ClaimView claim = handIn(applicant, answers);
+        assertThat(JsonColumn.read(claims.newestEdition(claim))
+                        .path("linkedBenefit")
+                        .has("confirmed"))
+                .isFalse();
+    }
+
+    @Test
+    public void aSettlementChangesTheOutcomeButNotTheEdition() {
+        ClaimView claim = taken(person(Role.CASEWORKER));
+        String edition = claims.newestEdition(claim);
+        settlements.settle(claim, AMOUNT, View.TYPED, text("700.00"), "The slips say so.", new Actor("Test"));
+        assertThat(result(claim)).isEqualTo("DENIED");
+        assertThat(claims.newestEdition(claim)).isEqualTo(edition);
+        settlements.undo(claim, AMOUNT, new Actor("Test"));
+        assertThat(result(claim)).isEqualTo("FREE");
+        assertThatThrownBy(() ->
+                        settlements.settle(claim, AMOUNT, View.TYPED, text("7.001"), "Why not", new Actor("Test")))
+                .isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void theRegistersAnswerSettlesTheBenefitByItself() {
+        SignedIn applicant = person(Role.APPLICANT);
+        register.put(new BenefitRegister.Entry(
+                "FA-777001", "FOOD_ASSISTANCE", "ACTIVE", applicant.displayName(), LocalDate.of(2025, 1, 1)));
+        ClaimView claim = withBenefit(applicant, "FA-777001");
+        await("the answer is there", () -> settlements.standing(claim.id()).size() == 1);
+        assertThat(determinations
+                        .current(claims.claim(claim.id()))
+                        .determination()
+                        .outcomes()
+                        .getFirst()
+                        .basis())
+                .isEqualTo("LINKED_BENEFIT");
+    }
+
+    @Test
+    public void anothersBenefitIsLeftForTheCaseworker() {
+        register.put(new BenefitRegister.Entry(
+                "FA-777002", "FOOD_ASSISTANCE", "ACTIVE", "Someone Elsewhere", LocalDate.of(2025, 1, 1)));
+        ClaimView claim = withBenefit(person(Role.APPLICANT), "FA-777002");
+        await("the answer is there", () -> stateOfRequest(claim) == RegisterRequest.State.ANSWERED);
+        assertThat(settlements.standing(claim.id())).isEmpty();
+    }
+
+    @Test
+    public void aSilentRegisterIsAskedAgainByItself() {
+        register.behave(BenefitRegister.Mood.DOWN);
+        ClaimView claim = withBenefit(person(Role.APPLICANT), "FA-777003");
+        await(
+                "it was silent twice",
+                () -> registers
+                                .newest(claim.id(), Registers.BENEFITS)
+                                .orElseThrow()
+                                .attempts()
+                        >= 2);
+        assertThat(stateOfRequest(claim)).isEqualTo(RegisterRequest.State.SILENT);
+        register.behave(BenefitRegister.Mood.ANSWERS);
+        await("it has answered", () -> stateOfRequest(claim) == RegisterRequest.State.ANSWERED);
+    }
+
+    @Test
+    public void aFixListChangesExactlyWhatItNamesAndTheClaimComesBack() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = taken(caseworker);
+        SignedIn applicant = accounts.account(claim.applicant());
+        send(claim, caseworker, FixList.Then.DECIDE);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.WAITING);
+        fixLists.answer(
+                applicant,
+                claim.id(),
+                Map.of(
+                        AMOUNT.path(),
+                        new FixLists.Answer(text("446.50"), Optional.of("August")),
+                        "members/m1/dateOfBirth",
+                        new FixLists.Answer(text("2000-01-01"), Optional.empty())));
+        ClaimView now = claims.claim(claim.id());
+        assertThat(now.edition()).isEqualTo(2);
+        assertThat(claims.newestEdition(now))
+                .contains("446.50")
+                .contains("1988-03-02")
+                .doesNotContain("2000-01-01");
+        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
+                        .rows())
+                .extracting(DaySheet.Row::id)
+                .containsExactly(claim.id());
+        assertThatThrownBy(() -> fixLists.answer(applicant, claim.id(), Map.of()))
+                .isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void anOpenPointKeepsTheWholeAnswerBack() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = taken(caseworker);
+        send(claim, caseworker, FixList.Then.DECIDE);
+        assertThatThrownBy(() -> fixLists.answer(accounts.account(claim.applicant()), claim.id(), Map.of()))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("Still open");
+        assertThat(claims.claim(claim.id()).edition()).isEqualTo(1);
+    }
+
+    @Test
+    public void anUnansweredFixListDoesWhatItAnnouncedOnce() {
+        for (FixList.Then then : FixList.Then.values()) {
+            SignedIn caseworker = person(Role.CASEWORKER);
+            ClaimView claim = taken(caseworker);
+            send(claim, caseworker, then);
+            database.sql(
+                            "update scheduled_tasks set execution_time = now() where task_name = 'lapse-fix-list' and task_instance = ?")
+                    .param(fixLists.newest(claim.id()).orElseThrow().id().toString())
+                    .update();
+            jobs.triggerCheckForDueExecutions();
+            await("it is decided", () -> claims.claim(claim.id()).state() == ClaimState.DECIDED);
+            Decision decision = decisions.of(claim.id()).orElseThrow();
+            assertThat(decision.kind())
+                    .isEqualTo(then == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED);
+            assertThat(decisions.letter(claim.id()))
+                    .startsWith("%PDF-".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        }
+    }
+
+    @Test
+    public void nobodyDecidesOnWhatTheyHaveNotSeen() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView seen = taken(caseworker);
+        settlements.settle(seen, AMOUNT, View.TYPED, text("500.00"), "Slip", new Actor("Someone else"));
+        assertThatThrownBy(() -> decisions.decide(seen, seen.version(), "", caseworker))
+                .isInstanceOf(OptimisticLockingFailureException.class);
+        ClaimView now = claims.claim(seen.id());
+        decisions.decide(now, now.version(), "", caseworker);
+        assertThat(claims.claim(seen.id()).state()).isEqualTo(ClaimState.DECIDED);
+        assertThatThrownBy(() -> decisions.decide(now, now.version(), "", caseworker))
+                .isInstanceOf(OptimisticLockingFailureException.class);
+    }
+
+    @Test
+    public void aRefusalNeedsAReason() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = taken(caseworker);
+        settlements.settle(claim, AMOUNT, View.TYPED, text("900.00"), "Slip", new Actor("Test"));
+        ClaimView now = claims.claim(claim.id());
+        assertThatThrownBy(() -> decisions.decide(now, now.version(), " ", caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("says why");
+    }
+
+    @Test
+    public void twoCaseworkersCannotTakeOneClaim() {
+        SignedIn first = person(Role.CASEWORKER);
+        ClaimView claim = taken(first);
+        assertThatThrownBy(() -> claims.take(claim.id(), person(Role.CASEWORKER)))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining(first.displayName());
+    }
+
+    @Test
+    public void stacksArePagedByKeyWithoutGapsOrRepeats() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        for (int i = 0; i < 27; i++) {
+            taken(caseworker);
+        }
+        DaySheet.Page first = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), Optional.empty());
+        DaySheet.Page second = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), first.after());
+        assertThat(first.count()).isEqualTo(27);
+        assertThat(first.rows()).hasSize(25);
+        assertThat(second.rows()).hasSize(2).doesNotContainAnyElementsOf(first.rows());
+        assertThat(second.after()).isEmpty();
+        int few = StatementCount.during(
+                () -> sheet.sheet(Optional.of(person(Role.CASEWORKER).account())));
+        int many = StatementCount.during(() -> sheet.sheet(Optional.of(caseworker.account())));
+        assertThat(many).as("statements do not grow with the rows").isLessThanOrEqualTo(few);
+    }
+
+    @Test
+    public void searchForgivesSpellingAndFindsNumbers() {
+        SignedIn applicant = accounts.register(
+                java.util.UUID.randomUUID() + "@post.example",
+                "Runa Þórsteinsdóttir",
+                "a password for tests",
+                Role.APPLICANT);
+        ClaimView claim = handIn(applicant, answers(applicant));
+        for (String words : List.of(
+                "thorsteinsdotir",
+                "Torsteinsdottir runa",
+                "ÞÓRSTEINSDÓTTIR",
+                claim.number(),
+                claim.number().toLowerCase(java.util.Locale.ROOT))) {
+            assertThat(search.find(words))
+                    .as(words)
+                    .extracting(hit -> hit.claim().id())
+                    .contains(claim.id());
+        }
+        assertThat(search.find("x")).isEmpty();
+        assertThat(search.find("%_'\"; drop")).isEmpty();
+    }
+
+    private ClaimView taken(SignedIn caseworker) {
+        SignedIn applicant = person(Role.APPLICANT);
+        return claims.claim(claims.take(handIn(applicant, answers(applicant)).id(), caseworker)
+                .id());
+    }
+
+    private ClaimView withBenefit(SignedIn applicant, String caseNumber) {
+        ObjectNode answers = answers(applicant);
+        answers.putObject("linkedBenefit").put("kind", "FOOD_ASSISTANCE").put("caseNumber", caseNumber);
+        return handIn(applicant, answers);
+    }
+
+    private void send(ClaimView claim, SignedIn caseworker, FixList.Then then) {
+        Point point = new Point(AMOUNT.path(), "Wages", "Which months?", "The newest slip.", null, null, null);
+        fixLists.save(claim, List.of(point), clock.today().plusDays(12), then);
+        fixLists.send(claim, claims.claim(claim.id()).version(), caseworker);
+    }
+
+    private RegisterRequest.State stateOfRequest(ClaimView claim) {
+        return registers.newest(claim.id(), Registers.BENEFITS).orElseThrow().state();
+    }
+
+    private String result(ClaimView claim) {
+        return determinations
+                .current(claims.claim(claim.id()))
+                .determination()
+                .outcomes()
+                .getFirst()
+                .result();
+    }
+}

@@ -1,0 +1,135 @@
+package org.civitane.server;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BooleanSupplier;
+import org.civitane.server.access.Accounts;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.intake.Drafts;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.JsonColumn;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The server on a real PostgreSQL of its own, answering on a real port, without the demo data. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.DEFINED_PORT,
+        classes = {CivitaneServer.class, StatementCount.class})
+@AutoConfigureMockMvc
+public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+    private static final int PORT = freePort();
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+
+    @Autowired
+    protected Accounts accounts;
+
+    @Autowired
+    protected Drafts drafts;
+
+    @Autowired
+    protected Claims claims;
+
+    @Autowired
+    protected AgencyClock clock;
+
+    @DynamicPropertySource
+    static void properties(DynamicPropertyRegistry properties) {
+        properties.add("spring.datasource.url", () -> System.getenv("CIVITANE_TEST_DATABASE_URL"));
+        properties.add("spring.datasource.password", () -> System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"));
+        properties.add("server.port", () -> PORT);
+        properties.add("civitane.demo", () -> false);
+        properties.add("civitane.register-key", () -> "server-tests");
+        properties.add("civitane.register-pause", () -> "200ms");
+        properties.add("civitane.store", () -> folder());
+    }
+
+    protected SignedIn person(Role role) {
+        String name = UUID.randomUUID().toString().substring(0, 8);
+        return accounts.register(name + "@post.example", "Runa " + name, "a password for tests", role);
+    }
+
+    /** One adult with one pupil, both under the applicant's family name. */
+    protected ObjectNode answers(SignedIn applicant) {
+        String family =
+                applicant.displayName().substring(applicant.displayName().lastIndexOf(' ') + 1);
+        ObjectNode answers = JsonColumn.object();
+        answers.putArray("members")
+                .add(member("m1", "Runa", family, "1988-03-02", "SELF"))
+                .add(member("m2", "Ivo", family, "2016-05-30", "CHILD")
+                        .set(
+                                "pupil",
+                                JsonColumn.object().put("school", "Skerry Lane").put("year", 4)));
+        answers.putArray("incomes")
+                .addObject()
+                .setAll(Map.of(
+                        "id",
+                        text("i1"),
+                        "member",
+                        text("m1"),
+                        "kind",
+                        text("WAGES"),
+                        "amount",
+                        text("412.00"),
+                        "frequency",
+                        text("WEEKLY")));
+        return answers;
+    }
+
+    protected ClaimView handIn(SignedIn applicant, ObjectNode answers) {
+        return drafts.handInAnswers(
+                applicant, "school-meals", answers, new Drafts.Signing(applicant.displayName(), Optional.of("8903")));
+    }
+
+    protected static tools.jackson.databind.JsonNode text(String value) {
+        return tools.jackson.databind.node.StringNode.valueOf(value);
+    }
+
+    /** Waits until something that happens by itself has happened. */
+    protected static void await(String what, BooleanSupplier happened) {
+        long until = System.nanoTime() + PATIENCE.toNanos();
+        while (!happened.getAsBoolean()) {
+            if (System.nanoTime() > until) {
+                throw new AssertionError("Did not happen: " + what);
+            }
+            java.util.concurrent.locks.LockSupport.parkNanos(20_000_000);
+        }
+    }
+
+    private static ObjectNode member(String id, String given, String family, String born, String relationship) {
+        return JsonColumn.object()
+                .put("id", id)
+                .put("givenName", given)
+                .put("familyName", family)
+                .put("dateOfBirth", born)
+                .put("relationship", relationship);
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String folder() {
+        try {
+            return Files.createTempDirectory("civitane-server").toString();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
