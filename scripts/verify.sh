@@ -54,7 +54,7 @@ bench() {
   case ${1:-core} in
     core)
       maven package -DskipTests -pl bench -am
-      "$JAVA_HOME/bin/java" "${quiet_java[@]}" -jar "$root/bench/target/civitane-bench.jar" "${@:2}" ;;
+      "$JAVA_HOME/bin/java" "${quiet_java[@]}" -cp "$root/bench/target/civitane-bench.jar:$root/bench/target/lib/*" org.openjdk.jmh.Main -prof gc "${@:2}" ;;
     server) . "$root/bench/server.sh" ;;
     *) fail "There is no benchmark \"$1\": core, server." 2 ;;
   esac

@@ -57,7 +57,12 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     }
 
     protected SignedIn person(Role role) {
-        String name = UUID.randomUUID().toString().substring(0, 8);
+        String name = UUID.randomUUID()
+                .toString()
+                .substring(0, 8)
+                .chars()
+                .mapToObj(c -> Character.toString(c <= '9' ? c - '0' + 'k' : c))
+                .collect(java.util.stream.Collectors.joining());
         return accounts.register(name + "@post.example", "Runa " + name, "a password for tests", role);
     }
 

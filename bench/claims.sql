@@ -1,0 +1,25 @@
+-- Fills an empty store with 200,000 claims: 4,000 open ones over 40 caseworkers, the rest decided.
+insert into account (id, email, display_name, role, password_hash, created_at)
+select gen_random_uuid(), 'load' || i || '@halvern.example', 'Load ' || i, 'CASEWORKER', '{noop}-', now() from generate_series(1, 39) i;
+insert into account (id, email, display_name, role, password_hash, created_at)
+select gen_random_uuid(), 'household' || i || '@post.example', 'Household ' || i, 'APPLICANT', '{noop}-', now() from generate_series(1, 200000) i;
+
+create temp table staff as select id, row_number() over (order by email) - 1 as n from account where role = 'CASEWORKER';
+create temp table word as select array[
+  'runa','torvald','thora','solveig','amaro','ylva','duarte','eydis','hakon','marisol','odinn','filipa','sigrun','caetano','asta','leif','benedita','jorunn','ivo','livia','nils','maren','tome','embla'] as given,
+  array['ostby','ferreira','lund','thorsdal','nwosu','eide','halvorsen','brandao','solheim','klokk','ibanez','moe','vestergaard','silva','tavares','grimsby','reyes','akerdal','quental','stroem','lindqvarn','vaz','holm','eikrem',
+  'moellerup','nordal','bjarkan','teixeira','dahl','fjeldmo','amundar','rosvik','cordeiro','hvalsund','nybraten','peixoto','rein','skarvoy'] as family;
+
+insert into claim (id, number, programme, season, applicant_id, household_name, search_text, state, received_at, received_on, due_by, owner_id, stack,
+  next_step, next_action, edition, closed, decided_at, version)
+select gen_random_uuid(), 'SM-25-' || lpad(i::text, 6, '0'), 'school-meals', '2025/26', a.id, initcap(f), g || ' ' || f || ' ' || w.family[1 + (i / 7) % 38] || ' ' || w.given[1 + (i / 3) % 24],
+  case when i % 50 = 0 then (array['READY','IN_REVIEW','IN_REVIEW'])[1 + (i / 50) % 3] else 'DECIDED' end,
+  now() - (i % 400) * interval '1 day', current_date - i % 400, current_date - i % 400 + 14 + case when i % 50 = 0 then i % 400 else 0 end,
+  case when i % 250 = 0 then null else s.id end,
+  case when i % 50 = 0 then (array['READY','CAME_BACK','NEW'])[1 + (i / 50) % 3] end,
+  'Free meals for 2 pupils: the income of the household', 'OPEN', 1, false, case when i % 50 = 0 then null else now() - (i % 380) * interval '1 day' end, 0
+from (select id, row_number() over (order by id) as i from account where email like 'household%') a
+  cross join word w
+  join staff s on s.n = a.i % (select count(*) from staff)
+  cross join lateral (select w.given[1 + a.i % 24] as g, w.family[1 + (a.i * 17) % 38] || case when a.i % 4 = 0 then ' ' || w.family[1 + (a.i * 5) % 38] else '' end as f) n;
+analyze;
