@@ -12,14 +12,14 @@ create temp table word as select array[
 
 insert into claim (id, number, programme, season, applicant_id, household_name, search_text, state, received_at, received_on, due_by, owner_id, stack,
   next_step, next_action, edition, closed, decided_at, version)
-select gen_random_uuid(), 'SM-25-' || lpad(i::text, 6, '0'), 'school-meals', '2025/26', a.id, initcap(f), g || ' ' || f || ' ' || w.family[1 + (i / 7) % 38] || ' ' || w.given[1 + (i / 3) % 24],
+select gen_random_uuid(), 'SM-25-' || lpad(i::text, greatest(5, length(i::text)), '0'), 'school-meals', '2025/26', a.id, initcap(f), g || ' ' || f || ' ' || w.family[1 + (i / 7) % 38] || ' ' || w.given[1 + (i / 3) % 24],
   case when i % 50 = 0 then (array['READY','IN_REVIEW','IN_REVIEW'])[1 + (i / 50) % 3] else 'DECIDED' end,
   now() - (i % 400) * interval '1 day', current_date - i % 400, current_date - i % 400 + 14 + case when i % 50 = 0 then i % 400 else 0 end,
   case when i % 250 = 0 then null else s.id end,
   case when i % 50 = 0 then (array['READY','CAME_BACK','NEW'])[1 + (i / 50) % 3] end,
   'Free meals for 2 pupils: the income of the household', 'OPEN', 1, false, case when i % 50 = 0 then null else now() - (i % 380) * interval '1 day' end, 0
-from (select id, row_number() over (order by id) as i from account where email like 'household%') a
+from (select id, row_number() over (order by id)::int as i from account where email like 'household%') a
   cross join word w
-  join staff s on s.n = a.i % (select count(*) from staff)
+  join staff s on s.n = a.i % (select count(*)::int from staff)
   cross join lateral (select w.given[1 + a.i % 24] as g, w.family[1 + (a.i * 17) % 38] || case when a.i % 4 = 0 then ' ' || w.family[1 + (a.i * 5) % 38] else '' end as f) n;
 analyze;

@@ -82,7 +82,7 @@ export function DecideScreen() {
           <iframe
             title={t('decide.letter')}
             className="sheet mt-2 min-h-[680px] w-full flex-1"
-            src={`/api/claims/${claim}/letter-preview?reason=${encodeURIComponent(shown)}`}
+            src={`/api/claims/${claim}/letter-preview?reason=${encodeURIComponent(shown)}#toolbar=0&navpanes=0&view=FitH`}
           />
         </section>
       </div>

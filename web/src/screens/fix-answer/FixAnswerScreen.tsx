@@ -32,12 +32,12 @@ export function FixAnswerScreen() {
           params: { path },
           body: {
             answers: points
-              .filter((point) => point.path in values)
               .map((point) => ({
                 path: point.path,
-                value: values[point.path],
+                value: point.path in values ? values[point.path] : unchanged(point),
                 note: notes[point.path] ?? '',
-              })),
+              }))
+              .filter((each) => each.value !== undefined),
           },
         }),
       ),
@@ -96,4 +96,9 @@ export function FixAnswerScreen() {
       </form>
     </Page>
   );
+}
+
+/** A single value that is left as it is was looked at and confirmed; anything larger has to be answered. */
+function unchanged(point: Schemas['Point']): unknown {
+  return typeof point.before === 'string' || typeof point.before === 'number' ? point.before : undefined;
 }

@@ -38,6 +38,14 @@ create table draft (
 );
 create unique index draft_open on draft (account_id, programme) where claim_id is null;
 
+-- Voluntary answers, kept without any way back to whom they came from.
+create table voluntary_statistics (
+  id        uuid primary key,
+  programme text not null,
+  month     date not null,
+  answers   jsonb not null
+);
+
 create table claim_number (
   series text primary key,
   last   int not null

@@ -30,8 +30,7 @@ public class DetermineBench {
              "members":[{"id":"m1","givenName":"Runa","familyName":"Ostby","dateOfBirth":"1988-03-02","relationship":"SELF"},
               {"id":"m2","givenName":"Ivo","familyName":"Ostby","dateOfBirth":"2016-05-30","relationship":"CHILD","pupil":{"school":"Skerry Lane","year":4}}],
              "incomes":[{"id":"i1","member":"m1","kind":"WAGES","amount":"412.00","frequency":"WEEKLY"}],
-             "signatures":[{"member":"m1","name":"Runa Ostby","signedAt":"2026-09-14T10:31:00"}],"signerNumber":{"last4":"8903"}}"""
-            .getBytes(StandardCharsets.UTF_8);
+             "signatures":[{"member":"m1","name":"Runa Ostby","signedAt":"2026-09-14T10:31:00"}],"signerNumber":{"last4":"8903"}}""".getBytes(StandardCharsets.UTF_8);
 
     private final PolicyBook book = ShippedPolicy.book();
     private final CaseFiles.Read<?> read = CaseFiles.read(CASE);

@@ -178,6 +178,16 @@ public class SchoolMealsStoryTest {
     }
 
     @Test
+    void everyOtherScreenIsAccessible() {
+        Page page = civitane.visitor(390, 844);
+        for (String address : java.util.List.of("/sign-in", "/sign-up", "/rulebook", "/programmes/school-meals")) {
+            page.navigate(address);
+            page.locator("h1").waitFor();
+            assertThat(Civitane.violations(page)).as(address).isEmpty();
+        }
+    }
+
+    @Test
     void auditorSeesTheDeskAndNoWayToChangeIt() {
         Page auditor = civitane.signedIn("edda.holm@halvern.example");
         auditor.getByText("Office").click();

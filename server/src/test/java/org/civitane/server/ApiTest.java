@@ -104,6 +104,26 @@ public class ApiTest extends ServerTest {
     }
 
     @Test
+    public void theDeskOfALargeHouseholdTakesNoMoreStatements() throws Exception {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        SignedIn small = person(Role.APPLICANT);
+        SignedIn large = person(Role.APPLICANT);
+        String ofTwo = handIn(small, answers(small)).id().toString();
+        var answers = answers(large);
+        for (int i = 3; i < 10; i++) {
+            var child = answers.path("members").get(1).deepCopy();
+            ((tools.jackson.databind.node.ArrayNode) answers.path("members"))
+                    .add(((tools.jackson.databind.node.ObjectNode) child)
+                            .put("id", "m" + i)
+                            .put("givenName", "Ivo " + (char) ('a' + i)));
+        }
+        String ofNine = handIn(large, answers).id().toString();
+        int few = statementsOfDesk(ofTwo, caseworker);
+        assertThat(few).isBetween(3, 20);
+        assertThat(statementsOfDesk(ofNine, caseworker)).isEqualTo(few);
+    }
+
+    @Test
     public void onlySupervisorsHandOver() throws Exception {
         Call handOver = new Call("POST", "/api/claims/{id}/hand-over");
         assertThat(status(handOver, java.util.UUID.randomUUID().toString(), as(person(Role.CASEWORKER))))
@@ -169,6 +189,17 @@ public class ApiTest extends ServerTest {
                 .contains("\"code\":\"invalid\"")
                 .contains("\"path\":\"password\"")
                 .contains("\"status\":422");
+    }
+
+    private int statementsOfDesk(String id, SignedIn who) {
+        return StatementCount.during(() -> {
+            try {
+                assertThat(status(new Call("GET", "/api/claims/{id}/desk"), id, as(who)))
+                        .isEqualTo(200);
+            } catch (Exception e) {
+                throw new AssertionError(e);
+            }
+        });
     }
 
     private int signIn(String body) throws Exception {

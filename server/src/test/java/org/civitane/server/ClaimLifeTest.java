@@ -134,6 +134,20 @@ public class ClaimLifeTest extends ServerTest {
     }
 
     @Test
+    public void voluntaryStatisticsStayApartFromTheClaim() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ObjectNode answers = answers(applicant);
+        answers.putObject("statistics").put("homeLanguage", "Norrhavish " + applicant.displayName());
+        ClaimView claim = handIn(applicant, answers);
+        assertThat(claims.newestEdition(claim)).doesNotContain("Norrhavish");
+        assertThat(database.sql("select count(*) from voluntary_statistics where answers->>'homeLanguage' = ?")
+                        .param("Norrhavish " + applicant.displayName())
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(1);
+    }
+
+    @Test
     public void aSettlementChangesTheOutcomeButNotTheEdition() {
         ClaimView claim = taken(person(Role.CASEWORKER));
         String edition = claims.newestEdition(claim);

@@ -36,13 +36,21 @@ public class Drafts {
     private final DraftRepository drafts;
     private final Claims claims;
     private final Determinations determinations;
+    private final VoluntaryStatistics statistics;
     private final Texts texts;
     private final AgencyClock clock;
 
-    Drafts(DraftRepository drafts, Claims claims, Determinations determinations, Texts texts, AgencyClock clock) {
+    Drafts(
+            DraftRepository drafts,
+            Claims claims,
+            Determinations determinations,
+            VoluntaryStatistics statistics,
+            Texts texts,
+            AgencyClock clock) {
         this.drafts = drafts;
         this.claims = claims;
         this.determinations = determinations;
+        this.statistics = statistics;
         this.texts = texts;
         this.clock = clock;
     }
@@ -128,8 +136,9 @@ public class Drafts {
 
     /** Hands in answers that are no draft. @throws Problem as {@link #handIn} */
     public ClaimView handInAnswers(SignedIn applicant, String programme, ObjectNode answers, Signing signing) {
-        ObjectNode file = Application.signed(
-                Application.cleaned(answers), programme, clock.localNow(), signing.name(), signing.last4());
+        ObjectNode said = Application.cleaned(answers);
+        statistics.keep(programme, said.remove("statistics"));
+        ObjectNode file = Application.signed(said, programme, clock.localNow(), signing.name(), signing.last4());
         CaseFiles.Read<?> read = read(file);
         Determination determination = determinations.run(read).determination();
         check(determination, read.file());
