@@ -7,7 +7,7 @@ bench_server() {
   database_create civitane
   port=$(free_port 8520)
   CIVITANE_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane" CIVITANE_DATABASE_PASSWORD="$db_password" CIVITANE_STORE="$home/papers" \
-    CIVITANE_REGISTER_KEY=bench SERVER_PORT="$port" "$JAVA_HOME/bin/java" -Xmx1g "${quiet_java[@]}" -jar "$app/server.jar" >"$state/bench.log" 2>&1 &
+    CIVITANE_REGISTER_KEY=bench SERVER_PORT="$port" "$JAVA_HOME/bin/java" -Xmx1g "${quiet_java[@]}" -jar "$app/server/civitane-server-app.jar" >"$state/bench.log" 2>&1 &
   server_pid=$!
   until port_taken "$port"; do sleep 0.5; done
   sleep 5

@@ -33,7 +33,7 @@ E
 serve_java() {
   CIVITANE_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane" CIVITANE_DATABASE_PASSWORD="$db_password" \
     CIVITANE_STORE="$state/papers" CIVITANE_REGISTER_KEY="$(cat "$state/register-key")" SERVER_PORT="$port" \
-    exec "$JAVA_HOME/bin/java" -Xmx1g "${quiet_java[@]}" -jar "$app/server.jar" >"$state/server.log" 2>&1
+    exec "$JAVA_HOME/bin/java" -Xmx1g "${quiet_java[@]}" -XX:+UseSerialGC -jar "$app/server/civitane-server-app.jar" >"$state/server.log" 2>&1
 }
 
 await_server() {
