@@ -2,9 +2,10 @@ package org.civitane.core.casefile;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.SortedSet;
-import java.util.TreeSet;
 import org.civitane.core.person.Names;
+import org.civitane.core.reasoning.CodePoints;
 
 /** Who signed, and whether the typed names match (rulebook 0.6 and 0.7). */
 public final class Signatures {
@@ -12,8 +13,23 @@ public final class Signatures {
 
     /** Whether a member has at least one signature whose typed name matches theirs. */
     public static boolean isSignedBy(CaseFile file, Member member) {
-        return file.signatures().stream()
-                .anyMatch(signature -> signature.member().equals(member.id()) && matches(signature, member));
+        for (Signature signature : file.signatures()) {
+            if (signature.member().equals(member.id()) && matches(signature, member)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * What is missing where one member must sign: nothing, {@code signature:<id>}, or {@code signature-name:<id>} when
+     * they signed under another name only.
+     */
+    public static Optional<String> missingOf(CaseFile file, Member member) {
+        if (isSignedBy(file, member)) {
+            return Optional.empty();
+        }
+        return Optional.of((hasSigned(file, member) ? "signature-name:" : "signature:") + member.id());
     }
 
     /**
@@ -22,17 +38,20 @@ public final class Signatures {
      */
     public static SortedSet<String> missingOfAnyAdult(CaseFile file, LocalDate receivedOn) {
         List<? extends Member> signed = file.members().stream()
-                .filter(member -> member.isAdultOn(receivedOn))
-                .filter(member -> file.signatures().stream()
-                        .anyMatch(signature -> signature.member().equals(member.id())))
+                .filter(member -> member.isAdultOn(receivedOn) && hasSigned(file, member))
                 .toList();
-        SortedSet<String> missing = new TreeSet<>();
+        SortedSet<String> missing = CodePoints.sortedSet();
         if (signed.isEmpty()) {
             missing.add("signature");
         } else if (signed.stream().noneMatch(member -> isSignedBy(file, member))) {
             signed.forEach(member -> missing.add("signature-name:" + member.id()));
         }
         return missing;
+    }
+
+    private static boolean hasSigned(CaseFile file, Member member) {
+        return file.signatures().stream()
+                .anyMatch(signature -> signature.member().equals(member.id()));
     }
 
     private static boolean matches(Signature signature, Member member) {

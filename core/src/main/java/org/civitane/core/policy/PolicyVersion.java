@@ -74,7 +74,8 @@ public final class PolicyVersion {
         return table + " " + effective;
     }
 
-    private String text(String name) {
+    /** A single figure as it stands. @throws IllegalArgumentException when there is none of that name, or a row */
+    public String text(String name) {
         List<String> values = figure(name);
         if (values.size() != 1) {
             throw new IllegalArgumentException(

@@ -2,11 +2,22 @@ package org.civitane.core.programme;
 
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.programme.conductcertificate.ConductCertificate;
+import org.civitane.core.programme.foodassistance.FoodAssistance;
+import org.civitane.core.programme.paidleave.PaidLeave;
+import org.civitane.core.programme.rentarrears.RentArrears;
 import org.civitane.core.programme.schoolmeals.SchoolMeals;
+import org.civitane.core.programme.valuationreview.ValuationReview;
 
 /** The programmes there are. Adding one adds its line here and touches nothing else. */
 public final class Catalogue {
-    private static final List<Programme<?>> PROGRAMMES = List.of(new SchoolMeals());
+    private static final List<Programme<?>> PROGRAMMES = List.of(
+            new SchoolMeals(),
+            new FoodAssistance(),
+            new PaidLeave(),
+            new RentArrears(),
+            new ValuationReview(),
+            new ConductCertificate());
 
     private Catalogue() {}
 

@@ -1,13 +1,12 @@
 package org.civitane.core.programme;
 
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
 import org.civitane.core.policy.PolicyVersion;
+import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Step;
 import org.civitane.core.reasoning.Value;
 
@@ -33,7 +32,7 @@ public record Determination(
     public Determination {
         policy = Collections.unmodifiableMap(new LinkedHashMap<>(policy));
         outcomes = List.copyOf(outcomes);
-        figures = Collections.unmodifiableMap(new LinkedHashMap<>(figures));
+        figures = Figures.copyOf(figures);
         missing = List.copyOf(missing);
         reasons = List.copyOf(reasons);
     }
@@ -45,10 +44,5 @@ public record Determination(
             policy.put(version.table(), version.effective());
         }
         return policy;
-    }
-
-    /** Missing codes as {@code missing} carries them: each once, sorted. */
-    public static List<String> sorted(Collection<String> codes) {
-        return List.copyOf(new TreeSet<>(codes));
     }
 }

@@ -1,8 +1,7 @@
 package org.civitane.core.programme;
 
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.Map;
+import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Value;
 
 /**
@@ -15,18 +14,16 @@ import org.civitane.core.reasoning.Value;
  */
 public record Outcome(String subject, String result, String basis, Map<String, Value> more) {
     public Outcome {
-        more = more.isEmpty() ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(more));
+        more = Figures.copyOf(more);
     }
 
     /** An outcome to which the chapter adds nothing. */
     public static Outcome of(String subject, Enum<?> result, Enum<?> basis) {
-        return new Outcome(subject, result.name(), basis.name(), Map.of());
+        return of(subject, result, basis, Figures.NONE);
     }
 
-    /** This outcome with one more value under {@code name}. */
-    public Outcome with(String name, Value value) {
-        Map<String, Value> longer = new LinkedHashMap<>(more);
-        longer.put(name, value);
-        return new Outcome(subject, result, basis, longer);
+    /** An outcome with what the chapter adds. */
+    public static Outcome of(String subject, Enum<?> result, Enum<?> basis, Figures more) {
+        return new Outcome(subject, result.name(), basis.name(), more);
     }
 }

@@ -1,16 +1,12 @@
 package org.civitane.core.programme;
 
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.policy.PolicyBook;
-import org.civitane.core.question.Chapter;
-import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Wording;
 
@@ -36,28 +32,25 @@ public interface Programme<C extends CaseFile> {
      */
     Determination determine(C file, PolicyBook book, Reasoning why);
 
-    /** What the form asks, in its order. Reading back and signing follow for every programme. */
-    List<Chapter> chapters();
-
-    /** The five questions of "might this be for me?". */
-    List<Question> screening();
-
-    /**
-     * The simplest case file that fits the answers to the {@link #screening()}.
-     *
-     * @param answers question path to answer; an answer not given takes the question's default
-     * @throws org.civitane.core.casefile.InvalidFact when an answer cannot be read, with its path as the pointer
-     */
-    C sketch(Map<String, String> answers, LocalDateTime now);
+    /** The form by which people apply themselves; empty for a programme that is taken as case files only. */
+    default Optional<OnlineForm<C>> form() {
+        return Optional.empty();
+    }
 
     /** Which papers a claim needs before it can be decided. */
-    List<EvidenceNeed> evidenceNeeds(C file);
+    default List<EvidenceNeed> evidenceNeeds(C file) {
+        return List.of();
+    }
 
     /**
      * The season for which a household may apply once, such as a school year; empty when there is no such rule.
      */
-    Optional<String> season(LocalDate receivedOn);
+    default Optional<String> season(LocalDate receivedOn) {
+        return Optional.empty();
+    }
 
-    /** The programme's texts. */
-    Wording wording(Locale locale);
+    /** The programme's texts: the bundle {@code wording} beside its class. */
+    default Wording wording(Locale locale) {
+        return Wording.of(getClass().getPackageName() + ".wording", locale);
+    }
 }

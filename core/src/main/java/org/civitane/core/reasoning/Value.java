@@ -73,4 +73,9 @@ public sealed interface Value {
     static Value of(Percent percent) {
         return new Decimal(new BigDecimal(percent.toString()));
     }
+
+    /** A percentage as a result carries it: with two decimals. */
+    static Value twoDecimals(Percent percent) {
+        return new Decimal(BigDecimal.valueOf(percent.hundredths(), 2));
+    }
 }

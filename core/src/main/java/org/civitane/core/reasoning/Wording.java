@@ -22,25 +22,28 @@ import org.civitane.core.amount.Money;
 public final class Wording {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
 
+    private static final String SHARED = "org.civitane.core.reasoning.words";
+
     private final ResourceBundle texts;
+    private final ResourceBundle shared;
     private final Locale locale;
     private final Map<String, String> names;
 
-    private Wording(ResourceBundle texts, Locale locale, Map<String, String> names) {
+    private Wording(ResourceBundle texts, ResourceBundle shared, Locale locale, Map<String, String> names) {
         this.texts = texts;
+        this.shared = shared;
         this.locale = locale;
         this.names = Map.copyOf(names);
     }
 
-    /** The texts of a bundle; English where the language asked for has none. */
+    /** The texts of a bundle over the words all programmes share; English where the language asked for has none. */
     public static Wording of(String bundle, Locale locale) {
-        return new Wording(
-                ResourceBundle.getBundle(
-                        bundle,
-                        locale,
-                        ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES)),
-                locale,
-                Map.of());
+        return new Wording(load(bundle, locale), load(SHARED, locale), locale, Map.of());
+    }
+
+    private static ResourceBundle load(String bundle, Locale locale) {
+        return ResourceBundle.getBundle(
+                bundle, locale, ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
     }
 
     /**
@@ -49,17 +52,21 @@ public final class Wording {
      * @param namesById a member's id to what they are called
      */
     public Wording naming(Map<String, String> namesById) {
-        return new Wording(texts, locale, namesById);
+        return new Wording(texts, shared, locale, namesById);
     }
 
     /** @throws MissingResourceException when there is no such text */
     public String text(String key) {
-        return texts.getString(key);
+        return holder(key).getString(key);
     }
 
     /** The text of a key, or {@code otherwise} when there is none. */
     public String textOr(String key, String otherwise) {
-        return texts.containsKey(key) ? texts.getString(key) : otherwise;
+        return holder(key).containsKey(key) ? text(key) : otherwise;
+    }
+
+    private ResourceBundle holder(String key) {
+        return texts.containsKey(key) ? texts : shared;
     }
 
     /** One step as a sentence with its figures. */
@@ -125,6 +132,8 @@ public final class Wording {
     }
 
     private String shown(List<Value> values) {
-        return values.stream().map(this::shown).collect(Collectors.joining(", "));
+        return values.isEmpty()
+                ? textOr("word.empty", "none")
+                : values.stream().map(this::shown).collect(Collectors.joining(", "));
     }
 }

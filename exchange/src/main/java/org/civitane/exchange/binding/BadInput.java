@@ -15,7 +15,7 @@ public final class BadInput extends RuntimeException {
     }
 
     /** This fault seen from one level up; {@code name} is a field's name or a position. */
-    BadInput below(String name) {
+    public BadInput below(String name) {
         return new BadInput("/" + escaped(name) + pointer, getMessage());
     }
 

@@ -22,6 +22,7 @@ final class RecordReader<T> implements Reader<T> {
     private final String[] names;
     private final Reader<?>[] readers;
     private final Absence[] absences;
+    private final boolean[] nullable;
     private final Map<String, Integer> positions = new HashMap<>();
     private final MethodHandle constructor;
 
@@ -29,6 +30,7 @@ final class RecordReader<T> implements Reader<T> {
         ERROR,
         EMPTY_OPTIONAL,
         EMPTY_LIST,
+        EMPTY_MAP,
         FALSE
     }
 
@@ -37,10 +39,12 @@ final class RecordReader<T> implements Reader<T> {
         names = new String[components.length];
         readers = new Reader<?>[components.length];
         absences = new Absence[components.length];
+        nullable = new boolean[components.length];
         for (int i = 0; i < components.length; i++) {
-            names[i] = components[i].getName();
+            names[i] = Records.nameOf(components[i]);
             readers[i] = Records.readerFor(components[i]);
             absences[i] = absenceOf(components[i].getType());
+            nullable[i] = components[i].isAnnotationPresent(MayBeNull.class);
             positions.put(names[i], i);
         }
         Class<?>[] types =
@@ -64,6 +68,11 @@ final class RecordReader<T> implements Reader<T> {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
             throw Scalars.wrongType(parser, "an object");
         }
+        return readFields(parser);
+    }
+
+    /** Reads the fields that follow, up to the object's end. */
+    T readFields(JsonParser parser) {
         Object[] values = new Object[names.length];
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
@@ -83,9 +92,8 @@ final class RecordReader<T> implements Reader<T> {
             throw new BadInput("/" + BadInput.escaped(name), "There is no field \"" + name + "\" here.");
         }
         try {
-            Object value = readers[position].read(parser);
-            boolean blank = value instanceof String text && text.isBlank();
-            if (!blank) {
+            if (!isNotGiven(parser, position)) {
+                Object value = readers[position].read(parser);
                 values[position] = absences[position] == Absence.EMPTY_OPTIONAL ? Optional.of(value) : value;
             }
         } catch (BadInput e) {
@@ -93,10 +101,20 @@ final class RecordReader<T> implements Reader<T> {
         }
     }
 
+    /** A text that is empty or only white space counts as not given (rulebook 0.8), whatever it should have held. */
+    private boolean isNotGiven(JsonParser parser, int position) {
+        return switch (parser.currentToken()) {
+            case VALUE_STRING -> parser.getString().isBlank();
+            case VALUE_NULL -> nullable[position];
+            default -> false;
+        };
+    }
+
     private Object absent(int i) {
         return switch (absences[i]) {
             case EMPTY_OPTIONAL -> Optional.empty();
             case EMPTY_LIST -> List.of();
+            case EMPTY_MAP -> Map.of();
             case FALSE -> Boolean.FALSE;
             case ERROR -> throw new BadInput("/" + names[i], "\"" + names[i] + "\" must be given.");
         };
@@ -121,6 +139,9 @@ final class RecordReader<T> implements Reader<T> {
         }
         if (type == List.class) {
             return Absence.EMPTY_LIST;
+        }
+        if (type == Map.class) {
+            return Absence.EMPTY_MAP;
         }
         return type == boolean.class ? Absence.FALSE : Absence.ERROR;
     }

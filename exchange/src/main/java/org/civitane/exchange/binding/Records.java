@@ -3,9 +3,7 @@ package org.civitane.exchange.binding;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.util.ArrayList;
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,8 +11,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.MayBeNegative;
 import org.civitane.core.casefile.Unread;
+import org.civitane.core.casefile.WrittenAs;
 import tools.jackson.core.JsonParser;
-import tools.jackson.core.JsonToken;
 
 /**
  * Makes readers for records out of their components: a component's name is the field's name, its type says what the
@@ -22,13 +20,15 @@ import tools.jackson.core.JsonToken;
  *
  * <ul>
  *   <li>{@code Optional<T>}: the field may be left out; a blank text counts as left out.
- *   <li>{@code List<T>}: left out, it is empty. {@code boolean}: left out, it is false.
+ *   <li>{@code List<T>}: left out, it is empty; so is {@code Map<DayOfWeek, T>}, whose keys are "1" to "7".
+ *   <li>{@code boolean}: left out, it is false.
  *   <li>{@code Money}: a text with at most two decimals, not below 0 unless {@link MayBeNegative}.
  *   <li>{@code Unread}: any object, whose contents are passed over.
  *   <li>Anything else must be there.
  * </ul>
  *
- * <p>A field that no component names is an error, and so is null.
+ * <p>A field that no component names is an error, and so is null, unless {@link MayBeNull} allows it. A component has
+ * another name in the file when {@link WrittenAs} says so.
  */
 public final class Records {
     private static final Map<Class<?>, RecordReader<?>> READERS = new ConcurrentHashMap<>();
@@ -42,6 +42,27 @@ public final class Records {
      */
     public static <T> T read(JsonParser parser, Class<T> type) {
         return type.cast(readerOf(type).read(parser));
+    }
+
+    /**
+     * Reads the rest of an object of which some fields were read before.
+     *
+     * @param parser stands at the last token of the last field read
+     * @throws BadInput as {@link #read}
+     */
+    public static <T> T readRest(JsonParser parser, Class<T> type) {
+        return type.cast(readerOf(type).readFields(parser));
+    }
+
+    /**
+     * Reads the list at which the parser stands.
+     *
+     * @throws BadInput as {@link #read}
+     */
+    public static <T> List<T> readList(JsonParser parser, Class<T> type) {
+        return Containers.listOf(readerOf(type)).read(parser).stream()
+                .map(type::cast)
+                .toList();
     }
 
     private static RecordReader<?> readerOf(Class<?> type) {
@@ -60,74 +81,39 @@ public final class Records {
         return readerFor(component.getGenericType());
     }
 
+    static String nameOf(RecordComponent component) {
+        WrittenAs written = component.getAnnotation(WrittenAs.class);
+        return written == null ? component.getName() : written.value();
+    }
+
     private static Reader<?> readerFor(Type type) {
         if (type instanceof ParameterizedType parameterized) {
-            Reader<?> inner = readerFor(parameterized.getActualTypeArguments()[0]);
+            Type[] arguments = parameterized.getActualTypeArguments();
             if (parameterized.getRawType() == Optional.class) {
-                return inner;
+                return readerFor(arguments[0]);
             }
             if (parameterized.getRawType() == List.class) {
-                return listOf(inner);
+                return Containers.listOf(readerFor(arguments[0]));
+            }
+            if (parameterized.getRawType() == Map.class && arguments[0] == DayOfWeek.class) {
+                return Containers.byWeekday(readerFor(arguments[1]));
             }
         }
         return type instanceof Class<?> single ? readerForClass(single) : unsupported(type);
     }
 
     private static Reader<?> readerForClass(Class<?> type) {
-        if (type == String.class) {
-            return Scalars::text;
-        }
-        if (type == Money.class) {
-            return Scalars::amountFromZero;
-        }
-        if (type == boolean.class || type == Boolean.class) {
-            return Scalars::flag;
-        }
-        if (type == int.class || type == Integer.class) {
-            return Scalars::wholeNumber;
-        }
-        if (type == LocalDate.class) {
-            return Scalars::date;
-        }
-        if (type == LocalDateTime.class) {
-            return Scalars::dateTime;
+        Reader<?> scalar = Scalars.READERS.get(type);
+        if (scalar != null) {
+            return scalar;
         }
         if (type == Unread.class) {
-            return Records::passOver;
+            return Containers::passOver;
         }
         if (type.isEnum()) {
             return Scalars.oneOf(type);
         }
         return type.isRecord() ? readerOf(type) : unsupported(type);
-    }
-
-    private static Reader<List<Object>> listOf(Reader<?> element) {
-        return parser -> {
-            if (parser.currentToken() != JsonToken.START_ARRAY) {
-                throw Scalars.wrongType(parser, "a list");
-            }
-            List<Object> values = new ArrayList<>();
-            while (parser.nextToken() != JsonToken.END_ARRAY) {
-                try {
-                    Object value = element.read(parser);
-                    if (value instanceof String text && text.isBlank()) {
-                        throw new BadInput("", "A text in a list cannot be empty.");
-                    }
-                    values.add(value);
-                } catch (BadInput e) {
-                    throw e.below(String.valueOf(values.size()));
-                }
-            }
-            return values;
-        };
-    }
-
-    private static Unread passOver(JsonParser parser) {
-        if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw Scalars.wrongType(parser, "an object");
-        }
-        parser.skipChildren();
-        return new Unread();
     }
 
     private static Reader<?> unsupported(Type type) {

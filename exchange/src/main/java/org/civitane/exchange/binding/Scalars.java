@@ -3,10 +3,14 @@ package org.civitane.exchange.binding;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.YearMonth;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
+import org.civitane.core.calendar.Quarter;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
@@ -14,6 +18,21 @@ import tools.jackson.core.JsonToken;
 final class Scalars {
     private static final int DATE_LENGTH = 10;
     private static final int DATE_TIME_LENGTH = 19;
+    private static final int MONTH_LENGTH = 7;
+
+    static final Map<Class<?>, Reader<?>> READERS = Map.ofEntries(
+            Map.entry(String.class, Scalars::text),
+            Map.entry(Money.class, Scalars::amountFromZero),
+            Map.entry(boolean.class, Scalars::flag),
+            Map.entry(Boolean.class, Scalars::flag),
+            Map.entry(int.class, Scalars::wholeNumber),
+            Map.entry(Integer.class, Scalars::wholeNumber),
+            Map.entry(long.class, Scalars::longNumber),
+            Map.entry(LocalDate.class, Scalars::date),
+            Map.entry(LocalDateTime.class, Scalars::dateTime),
+            Map.entry(YearMonth.class, Scalars::month),
+            Map.entry(Quarter.class, written(Quarter::parse)),
+            Map.entry(Hundredths.class, written(Hundredths::parse)));
 
     private Scalars() {}
 
@@ -52,12 +71,18 @@ final class Scalars {
         };
     }
 
-    static Integer wholeNumber(JsonParser parser) {
+    static Long longNumber(JsonParser parser) {
         if (parser.currentToken() != JsonToken.VALUE_NUMBER_INT) {
             throw wrongType(parser, "a whole number");
         }
-        long number =
-                parser.getNumberType() == JsonParser.NumberType.BIG_INTEGER ? Long.MAX_VALUE : parser.getLongValue();
+        if (parser.getNumberType() == JsonParser.NumberType.BIG_INTEGER) {
+            throw new BadInput("", "This number is too large.");
+        }
+        return parser.getLongValue();
+    }
+
+    static Integer wholeNumber(JsonParser parser) {
+        long number = longNumber(parser);
         if (number < Integer.MIN_VALUE || number > Integer.MAX_VALUE) {
             throw new BadInput("", "This number is too large.");
         }
@@ -87,6 +112,28 @@ final class Scalars {
         } catch (DateTimeException e) {
             throw new BadInput("", "There is no moment \"" + text + "\".");
         }
+    }
+
+    static YearMonth month(JsonParser parser) {
+        String text = text(parser);
+        try {
+            if (text.length() == MONTH_LENGTH) {
+                return YearMonth.parse(text);
+            }
+        } catch (DateTimeException e) {
+            throw new BadInput("", "There is no month \"" + text + "\".");
+        }
+        throw new BadInput("", "A month looks like \"2026-08\".");
+    }
+
+    private static <T> Reader<T> written(Function<String, T> parse) {
+        return parser -> {
+            try {
+                return parse.apply(text(parser));
+            } catch (IllegalArgumentException e) {
+                throw new BadInput("", e.getMessage());
+            }
+        };
     }
 
     static <E> Reader<E> oneOf(Class<E> type) {

@@ -9,12 +9,10 @@ import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.binding.BadInput;
-import org.civitane.exchange.binding.Json;
+import org.civitane.exchange.binding.Input;
 import org.civitane.exchange.binding.Records;
-import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
-import tools.jackson.core.ObjectReadContext;
 
 /** Case files as JSON (docs/formats). */
 public final class CaseFiles {
@@ -46,56 +44,62 @@ public final class CaseFiles {
      * @param json UTF-8; exactly one document
      * @throws BadInput at the first fault, with its pointer
      */
-    public static Read<?> read(byte[] json, int offset, int length) {
-        try {
-            Programme<?> programme = programmeOf(json, offset, length);
-            try (JsonParser parser = new WithoutProgramme(
-                    Json.factory().createParser(ObjectReadContext.empty(), json, offset, length))) {
-                parser.nextToken();
-                Read<?> read = readAs(programme, parser);
-                if (parser.nextToken() != null) {
-                    throw new BadInput("", "There is more after the end of the case file.");
-                }
-                return read;
-            }
-        } catch (JacksonException e) {
-            throw new BadInput(
-                    "",
-                    "This is not JSON: "
-                            + e.getOriginalMessage().lines().findFirst().orElse("it breaks off") + ".");
-        }
-    }
-
-    /** Reads one case file; see {@link #read(byte[], int, int)}. */
     public static Read<?> read(byte[] json) {
-        return read(json, 0, json.length);
+        return read(Input.of(json));
     }
 
-    private static <C extends CaseFile> Read<C> readAs(Programme<C> programme, JsonParser parser) {
-        return new Read<>(programme, Records.read(parser, programme.caseType()));
+    /** Reads one case file; see {@link #read(byte[])}. */
+    public static Read<?> read(Input input) {
+        Optional<Read<?>> read = input.read(CaseFiles::readProgrammeFirst);
+        return read.orElseGet(() -> readAs(input.read(CaseFiles::programmeWithin), input));
     }
 
-    /** Looks for the programme's name first, since it says what the other fields may be. */
-    private static Programme<?> programmeOf(byte[] json, int offset, int length) {
-        try (JsonParser parser = Json.factory().createParser(ObjectReadContext.empty(), json, offset, length)) {
-            if (parser.nextToken() != JsonToken.START_OBJECT) {
-                throw new BadInput("", "A case file is an object.");
-            }
-            for (String name = parser.nextName(); name != null; name = parser.nextName()) {
-                JsonToken token = parser.nextToken();
-                if (name.equals(PROGRAMME)) {
-                    if (token != JsonToken.VALUE_STRING) {
-                        throw new BadInput("/" + PROGRAMME, "The programme is a text.");
-                    }
-                    String id = parser.getString();
-                    Optional<Programme<?>> found = Catalogue.find(id);
-                    return found.orElseThrow(
-                            () -> new BadInput("/" + PROGRAMME, "There is no programme \"" + shortened(id) + "\"."));
-                }
+    /** Reads in one go where the first field names the programme; passes over everything otherwise. */
+    private static Optional<Read<?>> readProgrammeFirst(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.START_OBJECT) {
+            throw new BadInput("", "A case file is an object.");
+        }
+        if (!PROGRAMME.equals(parser.nextName())) {
+            while (parser.streamReadContext().getNestingDepth() > 0) {
+                parser.nextToken();
                 parser.skipChildren();
             }
-            throw new BadInput("/" + PROGRAMME, "\"programme\" must be given.");
+            return Optional.empty();
         }
+        parser.nextToken();
+        return Optional.of(readRest(programmeAt(parser), parser));
+    }
+
+    private static Programme<?> programmeWithin(JsonParser parser) {
+        Optional<Programme<?>> found = Optional.empty();
+        for (String name = parser.nextName(); name != null; name = parser.nextName()) {
+            parser.nextToken();
+            if (name.equals(PROGRAMME)) {
+                found = Optional.of(programmeAt(parser));
+            } else {
+                parser.skipChildren();
+            }
+        }
+        return found.orElseThrow(() -> new BadInput("/" + PROGRAMME, "\"programme\" must be given."));
+    }
+
+    private static <C extends CaseFile> Read<C> readAs(Programme<C> programme, Input input) {
+        return input.read(
+                parser -> new Read<>(programme, Records.read(new WithoutProgramme(parser), programme.caseType())));
+    }
+
+    private static <C extends CaseFile> Read<C> readRest(Programme<C> programme, JsonParser parser) {
+        return new Read<>(programme, Records.readRest(parser, programme.caseType()));
+    }
+
+    private static Programme<?> programmeAt(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.VALUE_STRING) {
+            throw new BadInput("/" + PROGRAMME, "The programme is a text.");
+        }
+        String id = parser.getString();
+        Optional<Programme<?>> found = Catalogue.find(id);
+        return found.orElseThrow(
+                () -> new BadInput("/" + PROGRAMME, "There is no programme \"" + shortened(id) + "\"."));
     }
 
     private static String shortened(String text) {

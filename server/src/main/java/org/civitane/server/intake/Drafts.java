@@ -9,6 +9,7 @@ import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
@@ -72,6 +73,7 @@ public class Drafts {
     Draft begin(SignedIn applicant, String programmeId) {
         Programme<?> programme =
                 Catalogue.find(programmeId).orElseThrow(() -> Problem.notFound(texts.say("problem.no-programme")));
+        OnlineForm<?> form = programme.form().orElseThrow(() -> Problem.notFound(texts.say("problem.no-programme")));
         refuseSecond(applicant.account(), programme, BusinessCalendar.received(clock.localNow()));
         return drafts.findOpen(applicant.account()).stream()
                 .filter(draft -> draft.programme().equals(programmeId))
@@ -81,7 +83,7 @@ public class Drafts {
                         applicant.account(),
                         programmeId,
                         JsonColumn.write(firstAnswers(applicant)),
-                        programme.chapters().getFirst().id(),
+                        form.chapters().getFirst().id(),
                         clock.instant())));
     }
 

@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.question.Question;
@@ -62,14 +63,18 @@ class ProgrammeController {
 
     @GetMapping("/api/programmes")
     List<Offer> programmes() {
-        return Catalogue.programmes().stream().map(ProgrammeController::offer).toList();
+        return Catalogue.programmes().stream()
+                .filter(programme -> programme.form().isPresent())
+                .map(ProgrammeController::offer)
+                .toList();
     }
 
     @GetMapping("/api/programmes/{id}")
     Form form(@PathVariable String id) {
         Programme<?> programme = find(id);
+        OnlineForm<?> form = formOf(programme);
         Wording wording = programme.wording(Locale.ENGLISH);
-        List<Part> chapters = programme.chapters().stream()
+        List<Part> chapters = form.chapters().stream()
                 .map(chapter -> new Part(
                         chapter.id(),
                         wording.text("chapter." + chapter.id() + ".title"),
@@ -78,7 +83,7 @@ class ProgrammeController {
                                 .map(question -> asked(question, "question.", wording))
                                 .toList()))
                 .toList();
-        List<Asked> screening = programme.screening().stream()
+        List<Asked> screening = form.screening().stream()
                 .map(question -> asked(question, "screening.", wording))
                 .toList();
         return new Form(offer(programme), chapters, screening);
@@ -91,7 +96,7 @@ class ProgrammeController {
 
     private <C extends CaseFile> Screened screen(Programme<C> programme, Map<String, String> answers) {
         try {
-            C sketch = programme.sketch(answers, clock.localNow());
+            C sketch = formOf(programme).sketch(answers, clock.localNow());
             Determinations.Run run = determinations.run(new CaseFiles.Read<>(programme, sketch));
             String result = run.determination().outcomes().stream()
                     .map(Outcome::result)
@@ -137,6 +142,10 @@ class ProgrammeController {
                 question.parts().stream()
                         .map(part -> asked(part, prefix, wording))
                         .toList());
+    }
+
+    private static <C extends CaseFile> OnlineForm<C> formOf(Programme<C> programme) {
+        return programme.form().orElseThrow(() -> Problem.notFound("This programme is not applied for online."));
     }
 
     private static Programme<?> find(String id) {

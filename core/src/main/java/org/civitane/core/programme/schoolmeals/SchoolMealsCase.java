@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.SignerNumber;
@@ -21,13 +22,13 @@ public record SchoolMealsCase(
         Optional<Boolean> shareWithHealthCover,
         Optional<Unread> statistics)
         implements CaseFile {
-    /** @throws org.civitane.core.casefile.InvalidFact as {@link CaseFile#check} */
+    /** @throws org.civitane.core.casefile.InvalidFact as {@link Facts#check} */
     public SchoolMealsCase {
         members = List.copyOf(members);
         incomes = List.copyOf(incomes);
         noIncomeDeclared = List.copyOf(noIncomeDeclared);
         signatures = List.copyOf(signatures);
-        CaseFile.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(members, incomes, noIncomeDeclared, signatures);
     }
 
     @Override

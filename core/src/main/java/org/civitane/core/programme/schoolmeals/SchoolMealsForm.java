@@ -25,12 +25,13 @@ import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.SignerNumber;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.Question;
 
 /** What school meals asks, and in which order. */
-final class SchoolMealsForm {
-    static final List<Chapter> CHAPTERS = List.of(
+final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
+    private static final List<Chapter> CHAPTERS = List.of(
             Chapter.of(
                     "people",
                     Question.of("members", PEOPLE)
@@ -56,7 +57,7 @@ final class SchoolMealsForm {
                     Question.of("shareWithHealthCover", YES_NO).optional(),
                     Question.of("statistics", STATISTICS).optional()));
 
-    static final List<Question> SCREENING = List.of(
+    private static final List<Question> SCREENING = List.of(
             Question.of("pupil", YES_NO),
             Question.of("linkedBenefit", YES_NO),
             Question.of("people", NUMBER),
@@ -66,9 +67,18 @@ final class SchoolMealsForm {
     private static final int MOST_PEOPLE = 30;
     private static final LocalDate GROWN_UP_SINCE = LocalDate.of(1980, 1, 1);
 
-    private SchoolMealsForm() {}
+    @Override
+    public List<Chapter> chapters() {
+        return CHAPTERS;
+    }
 
-    static SchoolMealsCase sketch(Map<String, String> answers, LocalDateTime now) {
+    @Override
+    public List<Question> screening() {
+        return SCREENING;
+    }
+
+    @Override
+    public SchoolMealsCase sketch(Map<String, String> answers, LocalDateTime now) {
         boolean pupil = !"false".equals(answers.get("pupil"));
         List<MealsMember> members = new ArrayList<>();
         members.add(person("m1", Relationship.SELF, GROWN_UP_SINCE, Optional.empty()));

@@ -2,12 +2,9 @@ package org.civitane.core.programme.schoolmeals;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
-import java.util.TreeSet;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.Signatures;
 import org.civitane.core.casefile.SignerNumber;
@@ -17,6 +14,8 @@ import org.civitane.core.policy.SubsistenceLine;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.CodePoints;
+import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
 import org.civitane.core.reasoning.Value;
@@ -57,7 +56,8 @@ final class SchoolMealsRules {
                 : Optional.empty();
 
         SortedSet<String> signatures = Signatures.missingOfAnyAdult(file, receivedOn);
-        SortedSet<String> missing = new TreeSet<>(signatures);
+        SortedSet<String> missing = CodePoints.sortedSet();
+        missing.addAll(signatures);
         if (pupils.isEmpty()) {
             missing.add("pupil");
         }
@@ -81,7 +81,7 @@ final class SchoolMealsRules {
                 missing.isEmpty() ? Status.DETERMINED : Status.INCOMPLETE,
                 outcomes,
                 figures(householdSize, test, incomeStated),
-                Determination.sorted(missing),
+                List.copyOf(missing),
                 dueBy,
                 why.steps());
     }
@@ -145,32 +145,30 @@ final class SchoolMealsRules {
                 case INCOME -> s.fact("members", pupil.id(), "pupil");
             }
         });
-        Outcome outcome = Outcome.of(pupil.id(), result, basis);
         return switch (result) {
-            case FREE, REDUCED -> outcome.with("from", Value.of(receivedOn)).with("to", Value.of(lastDay()));
-            case DENIED, PENDING -> outcome;
+            case FREE, REDUCED -> Outcome.of(pupil.id(), result, basis, runs());
+            case DENIED, PENDING -> Outcome.of(pupil.id(), result, basis);
         };
     }
 
-    private LocalDate lastDay() {
-        return SchoolYear.of(receivedOn).businessDayOfNext(policy.carryOverDays());
+    private Figures runs() {
+        LocalDate lastDay = SchoolYear.of(receivedOn).businessDayOfNext(policy.carryOverDays());
+        return Figures.builder(2).add("from", receivedOn).add("to", lastDay).build();
     }
 
     private static Rule ruleOf(MealsBasis basis) {
         return new Rule("school-meals", String.valueOf(basis.ordinal() + 1));
     }
 
-    private static Map<String, Value> figures(int householdSize, Optional<IncomeTest> test, boolean incomeStated) {
-        Map<String, Value> figures = new LinkedHashMap<>();
-        figures.put("householdSize", Value.of(householdSize));
+    private static Figures figures(int householdSize, Optional<IncomeTest> test, boolean incomeStated) {
+        Figures.Builder figures = Figures.builder(5).add("householdSize", householdSize);
         test.ifPresent(t -> {
-            figures.put("testPeriod", Value.of(t.period()));
+            figures.add("testPeriod", t.period());
             if (incomeStated) {
-                figures.put("countedIncome", Value.of(t.counted()));
+                figures.add("countedIncome", t.counted());
             }
-            figures.put("freeLimit", Value.of(t.freeLimit()));
-            figures.put("reducedLimit", Value.of(t.reducedLimit()));
+            figures.add("freeLimit", t.freeLimit()).add("reducedLimit", t.reducedLimit());
         });
-        return figures;
+        return figures.build();
     }
 }

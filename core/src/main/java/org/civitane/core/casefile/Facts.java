@@ -1,0 +1,131 @@
+package org.civitane.core.casefile;
+
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/** Checks that the constructors of case records make: one applicant, no id twice, no id of nobody. */
+public final class Facts {
+    private static final int FEW = 12;
+
+    private Facts() {}
+
+    /**
+     * What holds for the case file of every programme.
+     *
+     * @throws InvalidFact at the first fact that breaks it
+     */
+    public static void check(
+            List<? extends Member> members,
+            List<IncomeLine> incomes,
+            List<String> noIncomeDeclared,
+            List<Signature> signatures) {
+        checkApplicant(members);
+        checkUnique("/members", members, Member::id);
+        checkUnique("/incomes", incomes, IncomeLine::id);
+        for (int i = 0; i < incomes.size(); i++) {
+            checkMember(members, incomes.get(i).member(), "/incomes/", i, "/member");
+        }
+        for (int i = 0; i < noIncomeDeclared.size(); i++) {
+            checkMember(members, noIncomeDeclared.get(i), "/noIncomeDeclared/", i, "");
+        }
+        for (int i = 0; i < signatures.size(); i++) {
+            checkMember(members, signatures.get(i).member(), "/signatures/", i, "/member");
+        }
+    }
+
+    /** @throws InvalidFact at the first resource whose owner is no member */
+    public static void checkOwners(List<? extends Member> members, Optional<List<Resource>> resources) {
+        List<Resource> lines = resources.orElse(List.of());
+        for (int i = 0; i < lines.size(); i++) {
+            Optional<String> owner = lines.get(i).owner();
+            if (owner.isPresent()) {
+                checkMember(members, owner.get(), "/resources/", i, "/owner");
+            }
+        }
+    }
+
+    /** @throws InvalidFact at the first expense that is for no member */
+    public static void checkExpenses(List<? extends Member> members, List<Expense> expenses) {
+        for (int i = 0; i < expenses.size(); i++) {
+            Optional<String> member = expenses.get(i).member();
+            if (member.isPresent()) {
+                checkMember(members, member.get(), "/expenses/", i, "/for");
+            }
+        }
+    }
+
+    /**
+     * No two elements of a list have the same id.
+     *
+     * @param list the pointer of the list
+     * @throws InvalidFact at the second of two
+     */
+    public static <T> void checkUnique(String list, List<? extends T> elements, Function<T, String> id) {
+        if (elements.size() <= FEW) {
+            checkUniqueAmongFew(list, elements, id);
+            return;
+        }
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < elements.size(); i++) {
+            if (!seen.add(id.apply(elements.get(i)))) {
+                throw usedTwice(list, i, id.apply(elements.get(i)));
+            }
+        }
+    }
+
+    /** @throws InvalidFact at {@code pointer} when a number is below {@code least} */
+    public static void checkAtLeast(long least, long number, String pointer) {
+        if (number < least) {
+            throw new InvalidFact(pointer, "This must be " + least + " or more, not " + number + ".");
+        }
+    }
+
+    /** A copy that nothing changes, or empty. */
+    public static <T> Optional<List<T>> copyOf(Optional<? extends Collection<T>> list) {
+        return list.map(List::copyOf);
+    }
+
+    private static void checkApplicant(List<? extends Member> members) {
+        boolean applicant = false;
+        for (int i = 0; i < members.size(); i++) {
+            if (members.get(i).relationship() == Relationship.SELF) {
+                if (applicant) {
+                    throw new InvalidFact(
+                            "/members/" + i + "/relationship", "Exactly one member is SELF; this is the second.");
+                }
+                applicant = true;
+            }
+        }
+        if (!applicant) {
+            throw new InvalidFact("/members", "One member must be SELF, the applicant.");
+        }
+    }
+
+    private static <T> void checkUniqueAmongFew(String list, List<? extends T> elements, Function<T, String> id) {
+        for (int i = 1; i < elements.size(); i++) {
+            String own = id.apply(elements.get(i));
+            for (int j = 0; j < i; j++) {
+                if (own.equals(id.apply(elements.get(j)))) {
+                    throw usedTwice(list, i, own);
+                }
+            }
+        }
+    }
+
+    private static InvalidFact usedTwice(String list, int i, String id) {
+        return new InvalidFact(list + "/" + i + "/id", "The id \"" + id + "\" is used twice.");
+    }
+
+    private static void checkMember(List<? extends Member> members, String id, String before, int i, String after) {
+        for (Member member : members) {
+            if (member.id().equals(id)) {
+                return;
+            }
+        }
+        throw new InvalidFact(before + i + after, "No member has the id \"" + id + "\".");
+    }
+}

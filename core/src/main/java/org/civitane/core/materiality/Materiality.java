@@ -1,0 +1,161 @@
+package org.civitane.core.materiality;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.civitane.core.amount.Money;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.casefile.IncomeLine;
+import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.materiality.Candidate.LineValue;
+import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Programme;
+import org.civitane.core.reasoning.Reasoning;
+import org.civitane.core.reasoning.Value;
+
+/**
+ * What would change if income lines had other values.
+ *
+ * @param combinations how many were determined
+ * @param distinct how many different outcomes there are
+ * @param least the least total among the outcomes that carry one
+ * @param greatest likewise
+ */
+public record Materiality(
+        int combinations, int distinct, Optional<Money> least, Optional<Money> greatest, List<Line> lines) {
+    /** The most combinations that are determined. */
+    public static final int MOST_COMBINATIONS = 4_096;
+
+    private static final String POINTER = "/candidates";
+
+    /** Whether it matters which value a line has: some two combinations that differ only in it differ in outcome. */
+    public record Line(String line, boolean matters) {}
+
+    /** Whether anything depends on the open values. */
+    public boolean isMaterial() {
+        return distinct > 1;
+    }
+
+    /**
+     * Determines every combination of values; the line as it stands is always one of its values.
+     *
+     * @throws InvalidFact at {@code /candidates} for an unknown line, a line given twice or too many combinations; at
+     *     the value for an amount that the line cannot have
+     */
+    public static <C extends CaseFile> Materiality of(
+            Programme<C> programme, C file, List<Candidate> candidates, PolicyBook book) {
+        List<Open> open = open(file, candidates);
+        int combinations = combinations(open);
+        Map<List<Outcome>, Integer> classes = new HashMap<>();
+        int[] classOf = new int[combinations];
+        Optional<Money> least = Optional.empty();
+        Optional<Money> greatest = Optional.empty();
+        List<IncomeLine> lines = new ArrayList<>(file.incomes());
+        for (int combination = 0; combination < combinations; combination++) {
+            put(combination, open, lines);
+            Determination determination =
+                    programme.determine(programme.caseType().cast(file.withIncomes(lines)), book, Reasoning.silent());
+            List<Outcome> outcomes = determination.outcomes();
+            classOf[combination] = classes.computeIfAbsent(outcomes, ignored -> classes.size());
+            Optional<Money> total = total(outcomes);
+            if (total.isPresent()) {
+                least = Optional.of(least.orElse(total.get()).limitedTo(total.get()));
+                greatest = Optional.of(greatest.orElse(total.get()).atLeast(total.get()));
+            }
+        }
+        return new Materiality(combinations, classes.size(), least, greatest, matters(open, classOf));
+    }
+
+    /** A line with all its values, and by how much combinations of neighbouring values are apart. */
+    private record Open(String id, int position, List<IncomeLine> values, int stride) {}
+
+    private static List<Open> open(CaseFile file, List<Candidate> candidates) {
+        Set<String> seen = new HashSet<>();
+        List<Open> open = new ArrayList<>();
+        long stride = 1;
+        for (int i = 0; i < candidates.size(); i++) {
+            Candidate candidate = candidates.get(i);
+            int position = positionOf(candidate.line(), file);
+            if (!seen.add(candidate.line())) {
+                throw new InvalidFact(POINTER, "The line \"" + candidate.line() + "\" is given twice.");
+            }
+            List<IncomeLine> values = values(file.incomes().get(position), candidate.values(), i);
+            open.add(new Open(candidate.line(), position, values, (int) stride));
+            stride *= values.size();
+            if (stride > MOST_COMBINATIONS) {
+                throw new InvalidFact(POINTER, "There are more than " + MOST_COMBINATIONS + " combinations.");
+            }
+        }
+        return open;
+    }
+
+    private static int positionOf(String line, CaseFile file) {
+        for (int i = 0; i < file.incomes().size(); i++) {
+            if (file.incomes().get(i).id().equals(line)) {
+                return i;
+            }
+        }
+        throw new InvalidFact(POINTER, "No income line has the id \"" + line + "\".");
+    }
+
+    private static List<IncomeLine> values(IncomeLine line, List<LineValue> values, int candidate) {
+        Set<IncomeLine> different = new LinkedHashSet<>();
+        different.add(line);
+        for (int i = 0; i < values.size(); i++) {
+            try {
+                different.add(line.with(values.get(i).amount(), values.get(i).frequency()));
+            } catch (InvalidFact e) {
+                throw e.below(POINTER + "/" + candidate + "/values/" + i);
+            }
+        }
+        return List.copyOf(different);
+    }
+
+    private static int combinations(List<Open> open) {
+        return open.isEmpty()
+                ? 1
+                : open.getLast().stride() * open.getLast().values().size();
+    }
+
+    private static void put(int combination, List<Open> open, List<IncomeLine> lines) {
+        for (Open line : open) {
+            lines.set(line.position(), line.values().get(valueIn(combination, line)));
+        }
+    }
+
+    private static int valueIn(int combination, Open line) {
+        return combination / line.stride() % line.values().size();
+    }
+
+    /** The amounts under {@code benefit}, else {@code total}, of all outcomes; empty when none carries one. */
+    private static Optional<Money> total(List<Outcome> outcomes) {
+        Optional<Money> sum = Optional.empty();
+        for (Outcome outcome : outcomes) {
+            Value value = outcome.more().getOrDefault("benefit", outcome.more().get("total"));
+            if (value instanceof Value.Amount amount) {
+                sum = Optional.of(sum.orElse(Money.ZERO).plus(amount.money()));
+            }
+        }
+        return sum;
+    }
+
+    private static List<Line> matters(List<Open> open, int[] classOf) {
+        List<Line> lines = new ArrayList<>();
+        for (Open line : open) {
+            boolean matters = false;
+            for (int combination = 0; combination < classOf.length && !matters; combination++) {
+                int asItStands = combination - valueIn(combination, line) * line.stride();
+                matters = classOf[combination] != classOf[asItStands];
+            }
+            lines.add(new Line(line.id(), matters));
+        }
+        return lines;
+    }
+}

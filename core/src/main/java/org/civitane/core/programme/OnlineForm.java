@@ -1,0 +1,29 @@
+package org.civitane.core.programme;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.question.Chapter;
+import org.civitane.core.question.Question;
+
+/**
+ * How the people concerned are asked for an application: its questions, and "might this be for me?".
+ *
+ * @param <C> the programme's case record
+ */
+public interface OnlineForm<C extends CaseFile> {
+    /** What the form asks, in its order. Reading back and signing follow for every programme. */
+    List<Chapter> chapters();
+
+    /** The five questions of "might this be for me?". */
+    List<Question> screening();
+
+    /**
+     * The simplest case file that fits the answers to the {@link #screening()}.
+     *
+     * @param answers question path to answer; an answer not given takes the question's default
+     * @throws org.civitane.core.casefile.InvalidFact when an answer cannot be read, with its path as the pointer
+     */
+    C sketch(Map<String, String> answers, LocalDateTime now);
+}

@@ -1,0 +1,41 @@
+package org.civitane.core.programme.foodassistance;
+
+import java.util.List;
+import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Programme;
+import org.civitane.core.reasoning.Reasoning;
+
+/**
+ * A monthly amount toward groceries for people who buy and prepare food together (rulebook, chapter food assistance).
+ */
+public final class FoodAssistance implements Programme<FoodAssistanceCase> {
+    public static final String ID = "food-assistance";
+
+    @Override
+    public String id() {
+        return ID;
+    }
+
+    @Override
+    public String numberPrefix() {
+        return "FA";
+    }
+
+    @Override
+    public Class<FoodAssistanceCase> caseType() {
+        return FoodAssistanceCase.class;
+    }
+
+    @Override
+    public Determination determine(FoodAssistanceCase file, PolicyBook book, Reasoning why) {
+        return new FoodAssistanceRules(file, book, why).determine();
+    }
+
+    /** Identity, income per earner, and what is claimed as rent, care or medical costs (chapter, Evidence). */
+    @Override
+    public List<EvidenceNeed> evidenceNeeds(FoodAssistanceCase file) {
+        return FoodAssistanceEvidence.of(file);
+    }
+}

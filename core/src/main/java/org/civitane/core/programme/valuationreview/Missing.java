@@ -1,0 +1,67 @@
+package org.civitane.core.programme.valuationreview;
+
+import java.util.List;
+import java.util.SortedSet;
+import org.civitane.core.casefile.Person;
+import org.civitane.core.casefile.Signatures;
+import org.civitane.core.programme.valuationreview.ValuationReviewCase.Filer;
+import org.civitane.core.programme.valuationreview.ValuationReviewCase.Reason;
+import org.civitane.core.reasoning.CodePoints;
+
+/** What an application still needs (chapter, Incomplete). */
+final class Missing {
+    private final ValuationReviewCase file;
+    private final SortedSet<String> codes = CodePoints.sortedSet();
+
+    private Missing(ValuationReviewCase file) {
+        this.file = file;
+    }
+
+    /** The codes, sorted. */
+    static List<String> of(ValuationReviewCase file, ValuationReviewPolicy policy) {
+        Missing missing = new Missing(file);
+        missing.look(policy);
+        return List.copyOf(missing.codes);
+    }
+
+    private void look(ValuationReviewPolicy policy) {
+        require("access-code", file.accessCodeValid());
+        boolean represented =
+                file.filedBy().filter(filer -> filer == Filer.REPRESENTATIVE).isPresent();
+        require("authority", !represented || file.authority());
+        require(
+                "requested",
+                file.requested()
+                        .filter(requested -> !file.parcel().assessed().within(requested))
+                        .isPresent());
+        require("reasons", !file.reasons().isEmpty() && file.reasons().stream().allMatch(this::isOpen));
+        requireFor(Reason.COMPARABLE_SALES, "comparables", !file.comparables().isEmpty());
+        requireFor(Reason.RECENT_APPRAISAL, "appraisal", file.appraisal().isPresent());
+        requireFor(Reason.RECENT_PURCHASE, "purchase", file.purchase().isPresent());
+        requireFor(Reason.CONDITION, "photos", file.photos().orElse(0) > 0);
+        requireFor(
+                Reason.WRONG_DETAILS,
+                "correct-attributes",
+                file.correctAttributes().filter(correct -> !correct.isEmpty()).isPresent());
+        requireFor(Reason.OTHER, "explanation", file.explanation().isPresent());
+        require("too-many-comparables", file.comparables().size() <= policy.mostComparables);
+        Signatures.missingOf(file, Person.applicantOf(file.members())).ifPresent(codes::add);
+    }
+
+    private boolean isOpen(Reason reason) {
+        return switch (file.parcel().parcelClass()) {
+            case VACANT, FARM -> reason != Reason.CONDITION;
+            case RESIDENTIAL, COMMERCIAL -> true;
+        };
+    }
+
+    private void requireFor(Reason reason, String code, boolean there) {
+        require(code, there || !file.reasons().contains(reason));
+    }
+
+    private void require(String code, boolean there) {
+        if (!there) {
+            codes.add(code);
+        }
+    }
+}

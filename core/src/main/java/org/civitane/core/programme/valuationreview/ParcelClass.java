@@ -1,0 +1,9 @@
+package org.civitane.core.programme.valuationreview;
+
+/** Classes of parcels. */
+public enum ParcelClass {
+    RESIDENTIAL,
+    VACANT,
+    FARM,
+    COMMERCIAL
+}

@@ -1,0 +1,48 @@
+package org.civitane.exchange.binding;
+
+import java.util.function.Function;
+import org.civitane.core.casefile.InvalidFact;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.ObjectReadContext;
+
+/**
+ * One JSON document in UTF-8, in part of an array.
+ *
+ * @param length in bytes
+ */
+public record Input(byte[] json, int offset, int length) {
+    /** A document that fills the array. */
+    public static Input of(byte[] json) {
+        return new Input(json, 0, json.length);
+    }
+
+    /**
+     * Reads the document.
+     *
+     * @param reader is given a parser that stands at the first token, and leaves it at the document's last
+     * @throws BadInput at the first fault, with its pointer; without one when it is not JSON, or more than one document
+     */
+    public <T> T read(Function<JsonParser, T> reader) {
+        try (JsonParser parser = Json.factory().createParser(ObjectReadContext.empty(), json, offset, length)) {
+            parser.nextToken();
+            T read = reader.apply(parser);
+            if (parser.nextToken() != null) {
+                throw new BadInput("", "There is more after the end of the document.");
+            }
+            return read;
+        } catch (JacksonException e) {
+            throw new BadInput(
+                    "",
+                    "This is not JSON: "
+                            + e.getOriginalMessage().lines().findFirst().orElse("it breaks off") + ".");
+        } catch (InvalidFact e) {
+            throw new BadInput(e.pointer(), e.getMessage());
+        }
+    }
+
+    /** A part of it, by its place within. */
+    public Input part(int from, int to) {
+        return new Input(json, offset + from, to - from);
+    }
+}
