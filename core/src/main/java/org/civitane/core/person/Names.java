@@ -47,6 +47,9 @@ public final class Names {
 
     /** Compares two full names; the order of words does not matter. */
     public static Verdict compare(String one, String other) {
+        if (one.equals(other) && isPlain(one) && !one.isEmpty()) {
+            return Verdict.MATCH;
+        }
         List<String> left = sorted(tokens(one));
         List<String> right = sorted(tokens(other));
         if (left.isEmpty() || right.isEmpty()) {

@@ -1,8 +1,6 @@
 package org.civitane.core.programme;
 
 import java.time.LocalDate;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.civitane.core.policy.PolicyVersion;
@@ -13,7 +11,7 @@ import org.civitane.core.reasoning.Value;
 /**
  * What a determination says (rulebook 0.8). A pure function of a case file and the policy tables.
  *
- * @param policy the versions used, table to effective date, in the order in which the programme names its tables
+ * @param policy the table versions used, in the order in which the programme names its tables
  * @param outcomes one per subject, people in the order of the members
  * @param figures every intermediate figure the chapter names, in its order
  * @param missing codes, sorted by code point
@@ -22,7 +20,7 @@ import org.civitane.core.reasoning.Value;
 public record Determination(
         String programme,
         LocalDate receivedOn,
-        Map<String, LocalDate> policy,
+        List<PolicyVersion> policy,
         Status status,
         List<Outcome> outcomes,
         Map<String, Value> figures,
@@ -30,19 +28,10 @@ public record Determination(
         LocalDate dueBy,
         List<Step> reasons) {
     public Determination {
-        policy = Collections.unmodifiableMap(new LinkedHashMap<>(policy));
+        policy = List.copyOf(policy);
         outcomes = List.copyOf(outcomes);
         figures = Figures.copyOf(figures);
         missing = List.copyOf(missing);
         reasons = List.copyOf(reasons);
-    }
-
-    /** The versions as {@code policy} carries them. */
-    public static Map<String, LocalDate> policyOf(PolicyVersion... versions) {
-        Map<String, LocalDate> policy = new LinkedHashMap<>();
-        for (PolicyVersion version : versions) {
-            policy.put(version.table(), version.effective());
-        }
-        return policy;
     }
 }

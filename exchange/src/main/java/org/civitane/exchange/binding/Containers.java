@@ -41,7 +41,9 @@ final class Containers {
             for (String key = parser.nextName(); key != null; key = parser.nextName()) {
                 parser.nextToken();
                 try {
-                    values.put(weekday(key), element.read(parser));
+                    if (values.put(weekday(key), element.read(parser)) != null) {
+                        throw new BadInput("", "This weekday is given twice.");
+                    }
                 } catch (BadInput e) {
                     throw e.below(key);
                 }

@@ -36,6 +36,9 @@ final class RecordReader<T> implements Reader<T> {
 
     private RecordReader(Class<T> type) throws ReflectiveOperationException {
         RecordComponent[] components = type.getRecordComponents();
+        if (components.length > Long.SIZE) {
+            throw new IllegalStateException("Impossible state: " + type + " has more fields than bits in a long.");
+        }
         names = new String[components.length];
         readers = new Reader<?>[components.length];
         absences = new Absence[components.length];
@@ -74,9 +77,17 @@ final class RecordReader<T> implements Reader<T> {
     /** Reads the fields that follow, up to the object's end. */
     T readFields(JsonParser parser) {
         Object[] values = new Object[names.length];
+        long given = 0;
+        int expected = 0;
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
-            readField(parser, name, values);
+            int position = positionOf(name, expected);
+            if ((given >> position & 1) != 0) {
+                throw new BadInput("", "\"" + name + "\" is given twice.").below(name);
+            }
+            given |= 1L << position;
+            expected = position + 1;
+            readField(parser, name, position, values);
         }
         for (int i = 0; i < values.length; i++) {
             if (values[i] == null) {
@@ -86,11 +97,19 @@ final class RecordReader<T> implements Reader<T> {
         return construct(values);
     }
 
-    private void readField(JsonParser parser, String name, Object[] values) {
+    /** Fields mostly come in the order of the record, so the one after the last is tried first. */
+    private int positionOf(String name, int expected) {
+        if (expected < names.length && names[expected].equals(name)) {
+            return expected;
+        }
         Integer position = positions.get(name);
         if (position == null) {
-            throw new BadInput("/" + BadInput.escaped(name), "There is no field \"" + name + "\" here.");
+            throw new BadInput("", "There is no field \"" + name + "\" here.").below(name);
         }
+        return position;
+    }
+
+    private void readField(JsonParser parser, String name, int position, Object[] values) {
         try {
             if (!isNotGiven(parser, position)) {
                 Object value = readers[position].read(parser);

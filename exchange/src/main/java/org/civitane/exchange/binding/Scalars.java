@@ -95,7 +95,7 @@ final class Scalars {
             throw new BadInput("", "A date looks like \"2026-09-14\".");
         }
         try {
-            return LocalDate.parse(text);
+            return IsoTime.date(text);
         } catch (DateTimeException e) {
             throw new BadInput("", "There is no date \"" + text + "\".");
         }
@@ -108,7 +108,7 @@ final class Scalars {
                     "", "A moment is local time with seconds and without an offset, such as \"2026-09-14T10:32:00\".");
         }
         try {
-            return LocalDateTime.parse(text);
+            return IsoTime.dateTime(text);
         } catch (DateTimeException e) {
             throw new BadInput("", "There is no moment \"" + text + "\".");
         }

@@ -74,6 +74,9 @@ public final class CaseFiles {
         Optional<Programme<?>> found = Optional.empty();
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
+            if (name.equals(PROGRAMME) && found.isPresent()) {
+                throw new BadInput("/" + PROGRAMME, "\"programme\" is given twice.");
+            }
             if (name.equals(PROGRAMME)) {
                 found = Optional.of(programmeAt(parser));
             } else {

@@ -31,7 +31,10 @@ public final class Determinations {
         json.writeStringProperty("receivedOn", determination.receivedOn().toString());
         json.writeName("policy");
         json.writeStartObject();
-        determination.policy().forEach((table, effective) -> json.writeStringProperty(table, effective.toString()));
+        determination
+                .policy()
+                .forEach(version -> json.writeStringProperty(
+                        version.table(), version.effective().toString()));
         json.writeEndObject();
         json.writeStringProperty("status", determination.status().name());
         json.writeName("outcomes");

@@ -84,17 +84,20 @@ public final class Materialities {
             throw new BadInput("", "This must be an object.");
         }
         Optional<Input> caseFile = Optional.empty();
-        List<Candidate> candidates = List.of();
+        Optional<List<Candidate>> candidates = Optional.empty();
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
+            if (name.equals(CASE_FILE) && caseFile.isPresent() || name.equals(CANDIDATES) && candidates.isPresent()) {
+                throw new BadInput("", "\"" + name + "\" is given twice.").below(name);
+            }
             switch (name) {
                 case CASE_FILE -> caseFile = Optional.of(placeOf(parser, input));
-                case CANDIDATES -> candidates = candidates(parser);
+                case CANDIDATES -> candidates = Optional.of(candidates(parser));
                 default -> throw new BadInput("", "There is no field here of this name.").below(name);
             }
         }
         Input found = caseFile.orElseThrow(() -> new BadInput("/caseFile", "\"caseFile\" must be given."));
-        return new Question(found, candidates);
+        return new Question(found, candidates.orElse(List.of()));
     }
 
     private static List<Candidate> candidates(JsonParser parser) {

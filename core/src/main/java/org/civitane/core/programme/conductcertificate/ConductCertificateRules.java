@@ -208,7 +208,7 @@ final class ConductCertificateRules {
         return new Determination(
                 ConductCertificate.ID,
                 receivedOn,
-                Determination.policyOf(version),
+                List.of(version),
                 status,
                 List.of(outcome),
                 figures,

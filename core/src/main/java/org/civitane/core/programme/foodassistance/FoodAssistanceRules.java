@@ -168,7 +168,7 @@ final class FoodAssistanceRules {
         return new Determination(
                 FoodAssistance.ID,
                 receivedOn,
-                Determination.policyOf(lineVersion, version),
+                List.of(lineVersion, version),
                 status,
                 List.of(outcome),
                 figures.build(),

@@ -208,7 +208,7 @@ final class PaidLeaveRules {
         return new Determination(
                 PaidLeave.ID,
                 receivedOn,
-                Determination.policyOf(version),
+                List.of(version),
                 status,
                 List.of(outcome),
                 figures,

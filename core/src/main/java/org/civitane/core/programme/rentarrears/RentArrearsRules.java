@@ -249,7 +249,7 @@ final class RentArrearsRules {
         return new Determination(
                 RentArrears.ID,
                 receivedOn,
-                Determination.policyOf(medianVersion, version),
+                List.of(medianVersion, version),
                 status,
                 List.of(outcome),
                 figures,

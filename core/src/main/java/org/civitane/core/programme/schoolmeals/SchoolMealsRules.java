@@ -77,7 +77,7 @@ final class SchoolMealsRules {
         return new Determination(
                 SchoolMeals.ID,
                 receivedOn,
-                Determination.policyOf(lineVersion, version),
+                List.of(lineVersion, version),
                 missing.isEmpty() ? Status.DETERMINED : Status.INCOMPLETE,
                 outcomes,
                 figures(householdSize, test, incomeStated),

@@ -206,7 +206,7 @@ final class ValuationReviewRules {
         return new Determination(
                 ValuationReview.ID,
                 receivedOn,
-                Determination.policyOf(version),
+                List.of(version),
                 status,
                 List.of(outcome),
                 figures.build(),
