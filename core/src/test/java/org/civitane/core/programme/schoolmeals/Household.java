@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
@@ -13,32 +12,12 @@ import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.SignerNumber;
-import org.civitane.core.policy.PolicyBook;
-import org.civitane.core.policy.PolicyVersion;
+import org.civitane.core.policy.RulebookTables;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.reasoning.Reasoning;
 
 /** A household in the making, for tests: a signed application of one adult, unless told otherwise. */
 final class Household {
-    private static final PolicyBook BOOK = PolicyBook.of(List.of(
-            new PolicyVersion(
-                    "subsistence-line",
-                    LocalDate.of(2025, 7, 1),
-                    Map.of("first", List.of("14400"), "further", List.of("5040"))),
-            new PolicyVersion(
-                    "subsistence-line",
-                    LocalDate.of(2026, 7, 1),
-                    Map.of("first", List.of("14880"), "further", List.of("5220"))),
-            new PolicyVersion(
-                    "school-meals",
-                    LocalDate.of(2025, 7, 1),
-                    Map.of(
-                            "freePercent", List.of("125"),
-                            "reducedPercent", List.of("180"),
-                            "awayDays", List.of("90"),
-                            "carryOverDays", List.of("30"),
-                            "dueDays", List.of("10")))));
-
     private LocalDateTime receivedAt = LocalDateTime.of(2026, 9, 14, 10, 0);
     private final List<MealsMember> members = new ArrayList<>();
     private final List<IncomeLine> incomes = new ArrayList<>();
@@ -126,6 +105,6 @@ final class Household {
     }
 
     Determination determined(Reasoning why) {
-        return new SchoolMeals().determine(file(), BOOK, why);
+        return new SchoolMeals().determine(file(), RulebookTables.BOOK, why);
     }
 }
