@@ -55,7 +55,8 @@ bench() {
     core)
       maven package -DskipTests -pl bench -am
       "$JAVA_HOME/bin/java" "${quiet_java[@]}" -cp "$root/bench/target/civitane-bench.jar:$root/bench/target/lib/*" org.openjdk.jmh.Main -prof gc "${@:2}" ;;
+    lines) . "$root/bench/lines.sh" ;;
     server) . "$root/bench/server.sh" ;;
-    *) fail "There is no benchmark \"$1\": core, server." 2 ;;
+    *) fail "There is no benchmark \"$1\": core, lines, server." 2 ;;
   esac
 }

@@ -250,7 +250,7 @@ public class FoodAssistanceTest {
     public void whatIsMissingLeavesTheOutcomePending() {
         FoodHousehold household = new FoodHousehold().rent("500.00");
         household.none.clear();
-        household.signatures.set(0, new Signature("m1", "B m1", household.receivedAt));
+        household.signatures.set(0, new Signature("m1", "B Berg", household.receivedAt));
         household.member("m2", Relationship.SPOUSE, "1990-01-01", Optional.empty(), true, false, false);
         household.member("m3", Relationship.SIBLING, "1990-01-01", Optional.of(false), false, false, false);
         Determination determination = household.determined();

@@ -37,7 +37,7 @@ final class FoodHousehold {
 
     FoodHousehold(String applicantBorn) {
         member("m1", Relationship.SELF, applicantBorn);
-        signatures.add(new Signature("m1", "A m1", receivedAt));
+        signatures.add(new Signature("m1", "A Berg", receivedAt));
         none.add("m1");
     }
 
@@ -59,7 +59,7 @@ final class FoodHousehold {
             boolean disabled,
             boolean seasonal) {
         members.add(new FoodMember(
-                id, "A", id, LocalDate.parse(born), relationship, sharesMeals, notApplying, disabled, seasonal));
+                id, "A", "Berg", LocalDate.parse(born), relationship, sharesMeals, notApplying, disabled, seasonal));
         return this;
     }
 
