@@ -10,6 +10,7 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signatures;
+import org.civitane.core.person.Iban;
 import org.civitane.core.person.Names;
 import org.civitane.core.policy.MedianIncome;
 import org.civitane.core.policy.PolicyBook;
@@ -212,6 +213,14 @@ final class RentArrearsRules {
                         .input("days", policy.landlordDays)
                         .fact("landlord", "takesPart")
                         .table(version));
+        if (payee.equals(Optional.of(Payee.LANDLORD))) {
+            landlord.iban()
+                    .ifPresent(iban -> why.holds(
+                            "account",
+                            Iban.isValid(iban),
+                            DECIDED,
+                            s -> s.input("iban", Iban.shown(iban)).fact("landlord", "iban")));
+        }
         return payee;
     }
 

@@ -1,0 +1,29 @@
+package org.civitane.core.occupation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import org.testng.annotations.Test;
+
+public class UnitGroupTest {
+    @Test
+    public void theClassificationIsComplete() {
+        assertThat(UnitGroup.all()).hasSize(436).allMatch(group -> group.code().matches("[0-9]{4}"));
+        assertThat(UnitGroup.all().stream()
+                        .collect(Collectors.groupingBy(group -> group.code().charAt(0), Collectors.counting()))
+                        .values())
+                .containsExactly(3L, 31L, 92L, 84L, 29L, 40L, 18L, 66L, 40L, 33L);
+        assertThat(UnitGroup.all()).extracting(UnitGroup::title).allMatch(title -> !title.isBlank());
+    }
+
+    @Test
+    public void findsByCodeAndByWords() {
+        assertThat(UnitGroup.find("7512"))
+                .hasValueSatisfying(
+                        group -> assertThat(group.title()).isEqualTo("Bakers, pastry-cooks and confectionery makers"));
+        assertThat(UnitGroup.find("7599")).isEmpty();
+        assertThat(UnitGroup.search(" Social  WORK "))
+                .extracting(UnitGroup::code)
+                .containsExactly("2635", "3412");
+    }
+}
