@@ -7,6 +7,7 @@ import { Problem } from '../../components/Problem';
 import { useForm } from '../home/OfferScreen';
 import type { Answers } from './answers';
 import { Incomes } from './Incomes';
+import { HouseholdLines } from './Lines';
 import { EachPerson, People } from './People';
 import { PlainQuestion } from './PlainQuestion';
 import { ReadBack } from './ReadBack';
@@ -75,12 +76,7 @@ export function ApplyScreen() {
             <QuestionOf key={question.path} question={question} answers={answers} onChange={setAnswers} />
           ))}
           {!part && (
-            <ReadBack
-              chapters={chapters}
-              answers={answers}
-              onChange={(to) => setChapter(to)}
-              handIn={handIn}
-            />
+            <ReadBack form={form.data} answers={answers} onChange={(to) => setChapter(to)} handIn={handIn} />
           )}
           <Problem of={save.error} />
           <div className="mt-6 flex flex-wrap items-center gap-x-6 gap-y-3">
@@ -130,6 +126,10 @@ function QuestionOf({
       return <EachPerson question={question} answers={answers} onChange={onChange} />;
     case 'INCOMES':
       return <Incomes answers={answers} onChange={onChange} />;
+    case 'RESOURCES':
+      return <HouseholdLines list="resources" answers={answers} onChange={onChange} />;
+    case 'EXPENSES':
+      return <HouseholdLines list="expenses" answers={answers} onChange={onChange} />;
     case 'STATISTICS':
       return <PlainQuestion question={question} record={answers} onChange={onChange} />;
     default:

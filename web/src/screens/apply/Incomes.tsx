@@ -29,7 +29,14 @@ const KINDS = [
   'FOOD_ASSISTANCE',
   'OTHER',
 ] as const;
-const FREQUENCIES = ['WEEKLY', 'FORTNIGHTLY', 'TWICE_MONTHLY', 'MONTHLY', 'QUARTERLY', 'YEARLY'] as const;
+export const FREQUENCIES = [
+  'WEEKLY',
+  'FORTNIGHTLY',
+  'TWICE_MONTHLY',
+  'MONTHLY',
+  'QUARTERLY',
+  'YEARLY',
+] as const;
 
 /** What each adult lives on. */
 export function Incomes({ answers, onChange }: { answers: Answers; onChange: (answers: Answers) => void }) {

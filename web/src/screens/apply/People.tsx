@@ -112,9 +112,9 @@ export function EachPerson({ question, answers, onChange }: Props) {
   const members = answers.members ?? [];
   const change = (changed: Person) =>
     onChange({ ...answers, members: members.map((each) => (each.id === changed.id ? changed : each)) });
+  const isPupils = question.parts.some((part) => part.path === 'pupil');
   const asked = members.filter(
-    (person) =>
-      person.relationship !== 'SELF' && person.relationship !== 'SPOUSE' && person.relationship !== 'PARTNER',
+    (person) => !isPupils || !['SELF', 'SPOUSE', 'PARTNER'].includes(person.relationship ?? ''),
   );
   return (
     <div className="space-y-4">
@@ -122,14 +122,16 @@ export function EachPerson({ question, answers, onChange }: Props) {
         <fieldset key={person.id} className="sheet space-y-3 p-5">
           <legend className="told float-left mb-2 w-full text-lg">{nameOf(person)}</legend>
           <div className="clear-both space-y-3">
-            {question.parts.map((part) => (
-              <PlainQuestion
-                key={part.path}
-                question={part}
-                record={person}
-                onChange={(record) => change(record as Person)}
-              />
-            ))}
+            {question.parts
+              .filter((part) => part.path !== 'sharesMeals' || person.relationship !== 'SELF')
+              .map((part) => (
+                <PlainQuestion
+                  key={part.path}
+                  question={part}
+                  record={person}
+                  onChange={(record) => change(record as Person)}
+                />
+              ))}
           </div>
         </fieldset>
       ))}

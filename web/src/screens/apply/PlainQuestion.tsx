@@ -32,17 +32,37 @@ export function PlainQuestion({ question, record, onChange }: Props) {
         </div>
       );
     }
-    case 'YES_NO':
+    case 'YES_NO': {
+      const ticked = question.options[0]?.value !== 'false';
       return (
         <div>
           <CheckField
             label={question.label}
-            checked={value === true}
-            onChange={(yes) => set(yes ? true : undefined)}
+            checked={value === ticked}
+            onChange={(yes) => set(yes ? ticked : undefined)}
           />
           {question.hint && <p className="quiet text-sm">{question.hint}</p>}
         </div>
       );
+    }
+    case 'SEVERAL': {
+      const chosen = Array.isArray(value) ? (value as string[]) : [];
+      return (
+        <fieldset>
+          <legend className="mb-1 font-semibold">{question.label}</legend>
+          {question.options.map((option) => (
+            <CheckField
+              key={option.value}
+              label={option.label}
+              checked={chosen.includes(option.value)}
+              onChange={(yes) =>
+                set(yes ? [...chosen, option.value] : chosen.filter((each) => each !== option.value))
+              }
+            />
+          ))}
+        </fieldset>
+      );
+    }
     case 'CHOICE':
       return (
         <SelectField

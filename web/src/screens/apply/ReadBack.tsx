@@ -6,16 +6,17 @@ import { CheckField, TextField } from '../../components/Field';
 import { isAbout, Problem } from '../../components/Problem';
 import { amountText, dateText } from '../../i18n';
 import { type Answers, nameOf, type Person } from './answers';
+import type { Line, ListName } from './Lines';
 
 type Props = {
-  chapters: Schemas['Part'][];
+  form: Schemas['Form'];
   answers: Answers;
   onChange: (chapter: string) => void;
   handIn: UseMutationResult<Schemas['Receipt'], Error, Schemas['HandIn']>;
 };
 
 /** Everything that was said, chapter by chapter, then the signature. */
-export function ReadBack({ chapters, answers, onChange, handIn }: Props) {
+export function ReadBack({ form, answers, onChange, handIn }: Props) {
   const { t } = useTranslation();
   const [name, setName] = useState('');
   const [last4, setLast4] = useState('');
@@ -23,7 +24,7 @@ export function ReadBack({ chapters, answers, onChange, handIn }: Props) {
   const error = (path: string) => (isAbout(handIn.error, path) ? (handIn.error?.message ?? '') : null);
   return (
     <>
-      {chapters.map((chapter) => (
+      {form.chapters.map((chapter) => (
         <section key={chapter.id} className="sheet mb-3 p-5">
           <div className="flex items-baseline gap-4">
             <h2 className="flex-1 text-lg">{chapter.title}</h2>
@@ -55,7 +56,7 @@ export function ReadBack({ chapters, answers, onChange, handIn }: Props) {
           onChange={setName}
           error={error('name')}
         />
-        {!none && (
+        {form.asksSignerNumber && !none && (
           <TextField
             label={t('apply.last4')}
             inputMode="numeric"
@@ -64,7 +65,7 @@ export function ReadBack({ chapters, answers, onChange, handIn }: Props) {
             error={error('last4')}
           />
         )}
-        <CheckField label={t('apply.none')} checked={none} onChange={setNone} />
+        {form.asksSignerNumber && <CheckField label={t('apply.none')} checked={none} onChange={setNone} />}
         {!error('name') && !error('last4') && <Problem of={handIn.error} />}
         <button
           type="button"
@@ -91,7 +92,16 @@ function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
         [nameOf(person), person.dateOfBirth ? dateText(person.dateOfBirth) : ''].filter(Boolean).join(', '),
       );
     case 'EACH_PERSON':
-      return members.filter((person) => person.pupil).map((person) => pupilLine(person));
+      return members.flatMap((person) => ofPerson(person, question.parts));
+    case 'RESOURCES':
+      return listLines('resources', answers, t);
+    case 'EXPENSES':
+      return listLines('expenses', answers, t);
+    case 'SEVERAL': {
+      const chosen = (answers[question.path] ?? []) as string[];
+      const labels = question.options.filter((each) => chosen.includes(each.value)).map((each) => each.label);
+      return [`${question.label} ${labels.join(', ') || t('apply.nothingSaid')}`];
+    }
     case 'INCOMES':
       return incomeLines(answers, t);
     default: {
@@ -106,9 +116,31 @@ function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
   }
 }
 
-function pupilLine(person: Person): string {
-  const pupil = person.pupil as { school?: string; year?: number };
-  return `${nameOf(person)}: ${[pupil.school, pupil.year].filter(Boolean).join(', ')}`;
+/** What was answered about one person, on one line; nothing when nothing was. */
+function ofPerson(person: Person, parts: Schemas['Asked'][]): string[] {
+  const given = parts.filter((part) => person[part.path] !== undefined);
+  const words = given.map((part) => {
+    const value = person[part.path];
+    return typeof value === 'object' && value !== null
+      ? Object.values(value).filter(Boolean).join(', ')
+      : part.label;
+  });
+  return words.length > 0 ? [`${nameOf(person)}: ${words.join('; ')}`] : [];
+}
+
+function listLines(list: ListName, answers: Answers, t: T): string[] {
+  const lines = answers[list] as Line[] | undefined;
+  if (lines === undefined) return [t('apply.nothingSaid')];
+  if (lines.length === 0) return [t(`lines.${list}.none`)];
+  return lines.map((line) =>
+    [
+      t(`lines.kind.${line.kind ?? 'CASH'}` as 'lines.kind.CASH'),
+      amountText(line.amount ?? '0'),
+      line.frequency ? t(`frequency.${line.frequency}` as 'frequency.MONTHLY') : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  );
 }
 
 function incomeLines(answers: Answers, t: T): string[] {

@@ -1,6 +1,5 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
-import { amountText } from '../../i18n';
 
 /** The outcome as it stands, a bar with the limits, and the working. */
 export function Outcome({ desk }: { desk: Schemas['Desk'] }) {
@@ -53,26 +52,23 @@ function Steps({ steps }: { steps: Schemas['Sentence'][] }) {
 const WIDTH = 284;
 
 function ScaleBar({ scale }: { scale: Schemas['Scale'] }) {
-  const { t } = useTranslation();
-  const [income, free, reduced] = [scale.income, scale.freeLimit, scale.reducedLimit].map(Number) as [
-    number,
-    number,
-    number,
-  ];
-  const span = Math.max(reduced * 1.2, income * 1.05, 1);
+  const figure = Number(scale.figure);
+  const limits = scale.limits.map(Number);
+  const most = limits.at(-1) ?? 0;
+  const span = Math.max(most * 1.2, figure * 1.05, 1);
   const x = (value: number) => (value / span) * WIDTH;
-  const words = `${t('desk.income', { amount: amountText(scale.income) })}, ${t('desk.freeTo', { amount: amountText(scale.freeLimit) })}, ${t('desk.reducedTo', { amount: amountText(scale.reducedLimit) })}`;
   return (
     <figure className="mt-3">
-      <svg viewBox={`0 0 ${WIDTH} 16`} className="w-full" role="img" aria-label={words}>
-        <rect y="6" width={x(free)} height="9" className="fill-success/40" />
-        <rect x={x(free)} y="6" width={x(reduced) - x(free)} height="9" className="fill-warning/40" />
-        <rect x={x(reduced)} y="6" width={WIDTH - x(reduced)} height="9" className="fill-error/40" />
-        <path d={`M${x(income) - 5} 0h10l-5 6z`} className="fill-base-content" />
+      <svg viewBox={`0 0 ${WIDTH} 16`} className="w-full" role="img" aria-label={scale.words}>
+        {limits.map((limit, i) => {
+          const from = x(limits[i - 1] ?? 0);
+          const colour = i === 0 ? 'fill-success/40' : 'fill-warning/40';
+          return <rect key={limit} x={from} y="6" width={x(limit) - from} height="9" className={colour} />;
+        })}
+        <rect x={x(most)} y="6" width={WIDTH - x(most)} height="9" className="fill-error/40" />
+        <path d={`M${x(figure) - 5} 0h10l-5 6z`} className="fill-base-content" />
       </svg>
-      <figcaption className="text-[13px]">
-        ▼ {words} <span className="quiet">({scale.period})</span>
-      </figcaption>
+      <figcaption className="text-[13px]">▼ {scale.words}</figcaption>
     </figure>
   );
 }

@@ -5,6 +5,7 @@ import { CheckField, SelectField, TextField } from '../../components/Field';
 import { amountText, dateText } from '../../i18n';
 import { type Income, nameOf, type Person } from '../apply/answers';
 import { AmountField, IncomesOf } from '../apply/Incomes';
+import { type Line, Lines, type ListName } from '../apply/Lines';
 
 type Props = { point: Schemas['Point']; people: Person[]; onChange: (value: unknown) => void };
 
@@ -16,6 +17,8 @@ export function PointAnswer({ point, people, onChange }: Props) {
     return <PersonIncomes point={point} people={people} onChange={onChange} />;
   if (point.path === 'signatures') return <Sign people={people} onChange={onChange} />;
   if (point.path === 'signerNumber') return <Number4 onChange={onChange} />;
+  if (point.path === 'resources' || point.path === 'expenses')
+    return <List point={point} list={point.path} people={people} onChange={onChange} />;
   if (point.path === 'linkedBenefit') return <Benefit point={point} onChange={onChange} />;
   return (
     <Scalar
@@ -89,6 +92,21 @@ function PersonIncomes({ point, people, onChange }: Props) {
         };
         setNow(changed);
         onChange(changed);
+      }}
+    />
+  );
+}
+
+function List({ point, list, people, onChange }: Props & { list: ListName }) {
+  const [now, setNow] = useState(point.before as Line[] | undefined);
+  return (
+    <Lines
+      list={list}
+      people={people}
+      lines={now ?? undefined}
+      onChange={(lines) => {
+        setNow(lines);
+        onChange(lines);
       }}
     />
   );

@@ -23,7 +23,11 @@ export function HomeScreen() {
               <h2 className="text-xl">{offer.name}</h2>
               <p className="mt-1">{offer.purpose}</p>
             </div>
-            <Link to={`/programmes/${offer.id}`} className="btn btn-primary h-12">
+            <Link
+              to={`/programmes/${offer.id}`}
+              aria-label={`${t('home.look')}: ${offer.name}`}
+              className="btn btn-primary h-12"
+            >
               {t('home.look')}
             </Link>
           </li>

@@ -54,13 +54,14 @@ public class SchoolMealsStoryTest {
     @Test
     void parentAppliesLeavesAndHandsInOnce() {
         parent = new Applicant(civitane.visitor(1280, 800), "Marisol Quental-Åkerdal", "Ivo");
-        parent.makeAnAccount("marisol@post.example");
+        parent.makeAnAccount("marisol@post.example", "school meals");
         parent.fillPeople();
         parent.fillPupils();
         parent.heading("What do you live on?");
         parent.page().getByText("Leave, and come back later").click();
         parent.page().getByText("Go on with school meals").click();
         parent.fillIncome("412");
+        parent.passSharing();
         assertThat(parent.page().getByText("Free meals for Ivo")).isVisible();
         parent.handIn();
         number = parent.number();
@@ -166,10 +167,11 @@ public class SchoolMealsStoryTest {
     @Test
     void parentAppliesFromAPhone() {
         Applicant phone = new Applicant(civitane.visitor(390, 844), "Torvald Vaz Holm", "Lívia");
-        phone.makeAnAccount("torvald@post.example");
+        phone.makeAnAccount("torvald@post.example", "school meals");
         phone.fillPeople();
         phone.fillPupils();
         phone.fillIncome("512,50");
+        phone.passSharing();
         assertThat(phone.page().getByText("Reduced-price meals for Lívia")).isVisible();
         phone.handIn();
         Civitane.picture(phone.page(), "receipt-phone");

@@ -3,6 +3,7 @@ package org.civitane.core.programme;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.Question;
@@ -18,6 +19,12 @@ public interface OnlineForm<C extends CaseFile> {
 
     /** The five questions of "might this be for me?". */
     List<Question> screening();
+
+    /** Whether signing asks for the last four digits of the signer's person number. */
+    boolean asksSignerNumber();
+
+    /** The steps of the working that answer "might this be for me?", by code, in the order of the working. */
+    Set<String> saidInScreening();
 
     /**
      * The simplest case file that fits the answers to the {@link #screening()}.

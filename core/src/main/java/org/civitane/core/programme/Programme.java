@@ -49,6 +49,11 @@ public interface Programme<C extends CaseFile> {
         return Optional.empty();
     }
 
+    /** The figure that decides most, with the limits it is held against; empty where no one figure does. */
+    default Optional<Scale> scale() {
+        return Optional.empty();
+    }
+
     /** The programme's texts: the bundle {@code wording} beside its class. */
     default Wording wording(Locale locale) {
         return Wording.of(getClass().getPackageName() + ".wording", locale);

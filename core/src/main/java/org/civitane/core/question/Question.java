@@ -1,5 +1,6 @@
 package org.civitane.core.question;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,8 +22,11 @@ public record Question(
         NUMBER,
         AMOUNT,
         DATE,
+        /** Ticked or not; the one option, when there is one, is what a tick answers in place of yes. */
         YES_NO,
         CHOICE,
+        /** Any number of the options. */
+        SEVERAL,
         /** Yes or no; with yes, the parts are asked and their answers stand below the path. */
         GROUP,
         /** The household: its people one after the other, with the parts asked of each. */
@@ -31,6 +35,10 @@ public record Question(
         EACH_PERSON,
         /** Income lines of each adult, or the declaration that there are none. */
         INCOMES,
+        /** What the household owns, line by line, or that it is nothing. */
+        RESOURCES,
+        /** What the household pays for, line by line, or that it is nothing. */
+        EXPENSES,
         /** Voluntary answers kept apart from the decision. */
         STATISTICS
     }
@@ -49,10 +57,21 @@ public record Question(
 
     /** A choice among the constants of an enumeration. */
     public static <E extends Enum<E>> Question choice(String path, Class<E> options) {
-        List<String> names = java.util.Arrays.stream(options.getEnumConstants())
-                .map(Enum::name)
-                .toList();
-        return new Question(path, Widget.CHOICE, true, names, Optional.empty(), List.of());
+        return new Question(path, Widget.CHOICE, true, names(options), Optional.empty(), List.of());
+    }
+
+    /** Any number of the constants of an enumeration. */
+    public static <E extends Enum<E>> Question several(String path, Class<E> options) {
+        return new Question(path, Widget.SEVERAL, false, names(options), Optional.empty(), List.of());
+    }
+
+    /** A tick that answers no: the fact holds unless it is ticked. */
+    public static Question tickedForNo(String path) {
+        return new Question(path, Widget.YES_NO, false, List.of("false"), Optional.empty(), List.of());
+    }
+
+    private static <E extends Enum<E>> List<String> names(Class<E> options) {
+        return Arrays.stream(options.getEnumConstants()).map(Enum::name).toList();
     }
 
     /** This question with parts asked within it. */

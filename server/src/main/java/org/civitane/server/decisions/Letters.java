@@ -7,12 +7,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.programme.Outcome;
-import org.civitane.core.reasoning.Value;
-import org.civitane.core.reasoning.Wording;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.AgencyClock;
@@ -83,11 +80,7 @@ class Letters {
     }
 
     private static String sentence(Determinations.Run run, Outcome outcome) {
-        Wording wording = run.wording();
-        Map<String, String> places = new java.util.HashMap<>(Map.of("name", run.nameOf(outcome.subject())));
-        outcome.more()
-                .forEach((name, value) -> places.put(name, value instanceof Value.Nothing ? "" : wording.shown(value)));
-        return wording.filled(wording.text("letter." + outcome.result()), places);
+        return run.wording().filled(run.wording().text("letter." + outcome.result()), run.places(outcome));
     }
 
     private static List<Line> lines(List<Determinations.Sentence> working, int depth) {

@@ -17,7 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
  * @param caseNumber of the benefit it names, if it names one
  */
 record DemoHousehold(int number, Story story, String givenName, String familyName, Optional<String> caseNumber) {
-    static final int COUNT = 60;
+    static final int COUNT = 90;
+    private static final int FIRST_WITH_FOOD = 60;
 
     private static final List<String> GIVEN = List.of(
             "Runa",
@@ -94,12 +95,23 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
 
     static DemoHousehold of(int number) {
         Story story = number == 0 ? Story.FIX_LIST_OUT : Story.values()[number % Story.values().length];
-        Optional<String> caseNumber = switch (story) {
-            case LINKED_ACTIVE, LINKED_CLOSED, LINKED_UNKNOWN -> Optional.of("FA-2044%02d".formatted(number));
-            default -> Optional.empty();
-        };
+        Optional<String> caseNumber = number >= FIRST_WITH_FOOD
+                ? Optional.empty()
+                : switch (story) {
+                    case LINKED_ACTIVE, LINKED_CLOSED, LINKED_UNKNOWN -> Optional.of("FA-2044%02d".formatted(number));
+                    default -> Optional.empty();
+                };
         return new DemoHousehold(
                 number, story, GIVEN.get(number % GIVEN.size()), FAMILY.get(number * 7 % FAMILY.size()), caseNumber);
+    }
+
+    /** What it applies for: most for school meals, the last third for food assistance. */
+    String programme() {
+        return isForFood() ? "food-assistance" : "school-meals";
+    }
+
+    private boolean isForFood() {
+        return number >= FIRST_WITH_FOOD;
     }
 
     String fullName() {
@@ -141,18 +153,47 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
                     CHILDREN.get((number + i * 3) % CHILDREN.size()),
                     today.minusYears(age).minusDays(40 + i),
                     "CHILD");
-            child.putObject("pupil")
-                    .put("school", SCHOOLS.get(random.nextInt(SCHOOLS.size())))
-                    .put("year", Math.max(1, age - 5));
-            if (number % 11 == 5 && i == 0) {
-                child.put("foster", true).put("relationship", "UNRELATED");
+            if (!isForFood()) {
+                school(child, age, random, number % 11 == 5 && i == 0);
             }
         }
         incomes(answers, random, couple);
+        if (isForFood()) {
+            living(answers, random);
+        }
         caseNumber.ifPresent(value -> answers.putObject("linkedBenefit")
                 .put("kind", "FOOD_ASSISTANCE")
                 .put("caseNumber", value));
         return answers;
+    }
+
+    private static void school(ObjectNode child, int age, Random random, boolean foster) {
+        child.putObject("pupil")
+                .put("school", SCHOOLS.get(random.nextInt(SCHOOLS.size())))
+                .put("year", Math.max(1, age - 5));
+        if (foster) {
+            child.put("foster", true).put("relationship", "UNRELATED");
+        }
+    }
+
+    /** What it owns and pays for; one in five has not said, and some have next to nothing. */
+    private void living(ObjectNode answers, Random random) {
+        if (number % 5 != 1) {
+            String atBank = number % 7 == 0 ? "18.40" : random.nextInt(3_100) + ".15";
+            answers.putArray("resources").addObject().put("kind", "BANK").put("amount", atBank);
+        }
+        ArrayNode expenses = answers.putArray("expenses");
+        expenses.addObject()
+                .put("kind", "RENT")
+                .put("amount", (540 + random.nextInt(500)) + ".00")
+                .put("frequency", "MONTHLY");
+        if (number % 4 == 1) {
+            expenses.addObject()
+                    .put("kind", "DEPENDANT_CARE")
+                    .put("amount", "45.00")
+                    .put("frequency", "WEEKLY");
+        }
+        answers.putArray("utilities").add("HEATING").add("ELECTRICITY");
     }
 
     private void incomes(ObjectNode answers, Random random, boolean couple) {

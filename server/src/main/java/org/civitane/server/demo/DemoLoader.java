@@ -120,7 +120,7 @@ class DemoLoader {
     private ClaimView handIn(DemoHousehold household, SignedIn applicant) {
         return drafts.handInAnswers(
                 applicant,
-                "school-meals",
+                household.programme(),
                 household.answers(clock.today()),
                 new Drafts.Signing(household.fullName(), Optional.of("8903")));
     }

@@ -68,7 +68,7 @@ class DayStanding {
         if (claim.owner().isEmpty()) {
             return new Standing(
                     Optional.of(Stack.NEW),
-                    texts.say("next.new", pupils(run), firstLook(run, obstacles, ready)),
+                    texts.say("next.new", run.subjects(), firstLook(run, obstacles, ready)),
                     NextAction.TAKE);
         }
         boolean cameBack = claim.cameBackAt().isPresent();
@@ -93,16 +93,12 @@ class DayStanding {
         return texts.say("next.obstacle", obstacle.title(), obstacle.detail());
     }
 
-    private String pupils(Determinations.Run run) {
-        return texts.say("next.pupils", run.determination().outcomes().size());
-    }
-
     private String outcomeWords(Determinations.Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
         List<String> results = outcomes.stream().map(Outcome::result).distinct().toList();
         String basis = outcomes.stream().map(Outcome::basis).findFirst().orElse("");
         String result =
                 results.size() == 1 ? run.wording().text("outcome." + results.getFirst()) : texts.say("next.mixed");
-        return texts.say("next.ready", result, outcomes.size(), run.wording().textOr("basis." + basis, basis));
+        return texts.say("next.ready", result, run.subjects(), run.wording().textOr("basis." + basis, basis));
     }
 }

@@ -40,8 +40,8 @@ record Desk(
     /** The outcome as it stands. */
     record Result(String headline, String detail, boolean determined, boolean negative, Optional<Scale> scale) {}
 
-    /** The limits and where the income falls, as amounts for drawing. */
-    record Scale(String period, String income, String freeLimit, String reducedLimit) {}
+    /** A figure and the limits it is held against, from the lowest up, as amounts for drawing; in words as well. */
+    record Scale(String words, String figure, List<String> limits) {}
 
     /** One line of history. */
     record Told(String when, String who, String sentence) {}

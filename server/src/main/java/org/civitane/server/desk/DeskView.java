@@ -1,6 +1,7 @@
 package org.civitane.server.desk;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -120,38 +121,54 @@ class DeskView {
                 : results.stream()
                         .map(result -> run.wording().text("outcome." + result))
                         .collect(Collectors.joining(", "));
-        String names =
-                outcomes.stream().map(outcome -> run.nameOf(outcome.subject())).collect(Collectors.joining(", "));
-        Optional<String> span = outcomes.stream()
-                .filter(outcome -> outcome.more().containsKey("from"))
-                .findFirst()
-                .map(outcome -> texts.say(
-                        "desk.span",
-                        run.wording().shown(outcome.more().get("from")),
-                        run.wording().shown(outcome.more().get("to"))));
-        String detail = results.isEmpty()
-                ? ""
-                : texts.say("desk.for", outcomes.size(), names)
-                        + span.map(words -> " · " + words).orElse("");
         return new Desk.Result(
                 headline,
-                detail,
+                detail(run),
                 run.determination().status() == Status.DETERMINED,
                 results.contains("DENIED"),
                 scale(run));
     }
 
+    /** Whom it is about and for how long; for a household as a whole the programme's own summary. */
+    private String detail(Determinations.Run run) {
+        List<Outcome> outcomes = run.determination().outcomes();
+        if (outcomes.isEmpty()) {
+            return "";
+        }
+        Outcome first = outcomes.getFirst();
+        String summary = run.wording().textOr("summary." + first.result(), "");
+        if (!summary.isEmpty()) {
+            return run.wording().filled(summary, run.places(first));
+        }
+        if (!run.isAboutPeople()) {
+            return run.places(first).get("basis");
+        }
+        String whom = texts.say("desk.for", run.subjects(), run.namesOf(outcomes));
+        return outcomes.stream()
+                .filter(outcome -> outcome.more().containsKey("from"))
+                .findFirst()
+                .map(run::places)
+                .map(places -> whom + " · " + texts.say("desk.span", places.get("from"), places.get("to")))
+                .orElse(whom);
+    }
+
     private static Optional<Desk.Scale> scale(Determinations.Run run) {
-        var figures = run.determination().figures();
-        boolean drawable = figures.get("countedIncome") instanceof Value.Amount
-                && figures.get("freeLimit") instanceof Value.Amount;
-        return drawable
-                ? Optional.of(new Desk.Scale(
-                        run.wording().shown(figures.get("testPeriod")),
-                        amount(figures.get("countedIncome")),
-                        amount(figures.get("freeLimit")),
-                        amount(figures.get("reducedLimit"))))
-                : Optional.empty();
+        Map<String, Value> figures = run.determination().figures();
+        return run.read()
+                .programme()
+                .scale()
+                .filter(scale -> figures.get(scale.figure()) instanceof Value.Amount)
+                .map(scale -> new Desk.Scale(
+                        run.wording()
+                                .filled(
+                                        run.wording().text("scale.words"),
+                                        run.places(
+                                                run.determination().outcomes().getFirst())),
+                        amount(figures.get(scale.figure())),
+                        scale.limits().stream()
+                                .map(figures::get)
+                                .map(DeskView::amount)
+                                .toList()));
     }
 
     private static String amount(Value value) {

@@ -59,23 +59,25 @@ class InTheWay {
         String kind = colon < 0 ? code : code.substring(0, colon);
         String member = colon < 0 ? "" : code.substring(colon + 1);
         String name = run.nameOf(member);
+        String text = kind.equals("signature") && !member.isEmpty() ? "signature-of" : kind;
         String path = switch (kind) {
             case "income" -> "members/" + member + "/incomes";
             case "signature", "signature-name" -> "signatures";
             case "signer-number" -> "signerNumber";
+            case "resources", "expenses" -> kind;
             default -> "members";
         };
         boolean askable = !path.equals("members");
         return new Obstacle(
                 Obstacle.Weight.ANSWER,
-                texts.say("missing." + kind, name),
-                texts.say("missing." + kind + ".detail", name),
+                texts.say("missing." + text, name),
+                texts.say("missing." + text + ".detail", name),
                 path,
                 askable
                         ? Optional.of(new Obstacle.Suggestion(
-                                texts.say("missing." + kind, name),
-                                texts.say("ask." + kind, name),
-                                texts.say("good." + kind, name)))
+                                texts.say("missing." + text, name),
+                                texts.say("ask." + text, name),
+                                texts.say("good." + text, name)))
                         : Optional.empty());
     }
 

@@ -1,13 +1,16 @@
 package org.civitane.server.determinations;
 
 import java.sql.Timestamp;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Step;
@@ -55,6 +58,37 @@ public class Determinations {
                     .map(member -> member.name().full())
                     .findFirst()
                     .orElse(subject);
+        }
+
+        /** Whether each outcome is about one person, and not about the household as a whole. */
+        public boolean isAboutPeople() {
+            Set<String> ids = read.file().members().stream().map(Member::id).collect(Collectors.toSet());
+            return determination.outcomes().stream().allMatch(outcome -> ids.contains(outcome.subject()));
+        }
+
+        /** The names of those whom outcomes are about. */
+        public String namesOf(List<Outcome> outcomes) {
+            return outcomes.stream().map(outcome -> nameOf(outcome.subject())).collect(Collectors.joining(", "));
+        }
+
+        /** How many it is about, in the programme's words: {@code 3 pupils}. */
+        public String subjects() {
+            int count = isAboutPeople()
+                    ? determination.outcomes().size()
+                    : read.file().members().size();
+            String number = count == 0 ? "none" : count == 1 ? "one" : "other";
+            String template = wording.textOr("subjects." + number, wording.textOr("subjects.other", "{count}"));
+            return wording.filled(template, Map.of("count", String.valueOf(count)));
+        }
+
+        /** What a sentence about an outcome may name: its subject, its basis, what it adds, and all figures. */
+        public Map<String, String> places(Outcome outcome) {
+            Map<String, String> places = new HashMap<>();
+            places.put("name", nameOf(outcome.subject()));
+            places.put("basis", wording.textOr("basis." + outcome.basis(), outcome.basis()));
+            determination.figures().forEach((name, value) -> places.put(name, wording.shown(value)));
+            outcome.more().forEach((name, value) -> places.put(name, wording.shown(value)));
+            return places;
         }
     }
 

@@ -5,6 +5,8 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.platform.JsonColumn;
@@ -39,9 +41,18 @@ final class Application {
                 .put("member", applicant(answers).path("id").asString(""))
                 .put("name", name)
                 .put("signedAt", MOMENT.format(at));
-        ObjectNode number = file.putObject("signerNumber");
-        last4.ifPresentOrElse(digits -> number.put("last4", digits), () -> number.put("none", true));
+        if (asksSignerNumber(programme)) {
+            ObjectNode number = file.putObject("signerNumber");
+            last4.ifPresentOrElse(digits -> number.put("last4", digits), () -> number.put("none", true));
+        }
         return file;
+    }
+
+    private static boolean asksSignerNumber(String programme) {
+        return Catalogue.named(programme)
+                .form()
+                .filter(OnlineForm::asksSignerNumber)
+                .isPresent();
     }
 
     /** The application as it would be if it were signed now and every statement in it confirmed; for the estimate. */

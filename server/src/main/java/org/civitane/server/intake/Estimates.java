@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
-import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.determinations.Determinations;
@@ -49,33 +48,27 @@ class Estimates {
             return new Estimate(
                     false, texts.say("estimate.not-yet"), texts.say("estimate.open", String.join("; ", open)), open);
         }
-        Map<String, List<Outcome>> byResult = run.determination().outcomes().stream()
-                .collect(Collectors.groupingBy(Outcome::result, LinkedHashMap::new, Collectors.toList()));
-        String headline = byResult.entrySet().stream()
-                .map(entry -> texts.say(
-                        "estimate.for",
-                        run.wording().text("outcome." + entry.getKey()),
-                        entry.getValue().stream()
-                                .map(o -> run.nameOf(o.subject()))
-                                .collect(Collectors.joining(", "))))
-                .collect(Collectors.joining("; "));
-        return new Estimate(true, headline, detail(run), List.of());
+        return new Estimate(true, headline(run), detail(run), List.of());
     }
 
-    private String detail(Determinations.Run run) {
-        Map<String, Value> figures = run.determination().figures();
-        if (figures.containsKey("countedIncome")) {
-            return texts.say(
-                    "estimate.income",
-                    run.wording().shown(figures.get("freeLimit")),
-                    run.wording().shown(figures.get("reducedLimit")),
-                    run.wording().shown(figures.get("testPeriod")),
-                    run.wording().shown(figures.get("countedIncome")));
-        }
-        String basis = run.determination().outcomes().stream()
-                .map(Outcome::basis)
-                .findFirst()
-                .orElse("");
-        return texts.say("estimate.basis." + basis);
+    private String headline(Determinations.Run run) {
+        Map<String, List<Outcome>> byResult = run.determination().outcomes().stream()
+                .collect(Collectors.groupingBy(Outcome::result, LinkedHashMap::new, Collectors.toList()));
+        return byResult.entrySet().stream()
+                .map(entry -> {
+                    String result = run.wording().text("outcome." + entry.getKey());
+                    return run.isAboutPeople()
+                            ? texts.say("estimate.for", result, run.namesOf(entry.getValue()))
+                            : result;
+                })
+                .collect(Collectors.joining("; "));
+    }
+
+    /** The programme's sentence for the first result, or for its basis. */
+    private static String detail(Determinations.Run run) {
+        Outcome first = run.determination().outcomes().getFirst();
+        String forBasis = run.wording().textOr("estimate." + first.basis(), "");
+        String template = run.wording().textOr("estimate." + first.result(), forBasis);
+        return run.wording().filled(template, run.places(first));
     }
 }

@@ -55,7 +55,7 @@ class ProgrammeController {
 
     record Part(String id, String title, String intro, List<Asked> questions) {}
 
-    record Form(Offer offer, List<Part> chapters, List<Asked> screening) {}
+    record Form(Offer offer, List<Part> chapters, List<Asked> screening, boolean asksSignerNumber) {}
 
     record Screening(@NotNull @Size(max = 10) Map<@Size(max = 40) String, @Size(max = 40) String> answers) {}
 
@@ -86,7 +86,7 @@ class ProgrammeController {
         List<Asked> screening = form.screening().stream()
                 .map(question -> asked(question, "screening.", wording))
                 .toList();
-        return new Form(offer(programme), chapters, screening);
+        return new Form(offer(programme), chapters, screening, form.asksSignerNumber());
     }
 
     @PostMapping("/api/programmes/{id}/screening")
@@ -103,7 +103,7 @@ class ProgrammeController {
                     .findFirst()
                     .orElse("NONE");
             List<String> reasons = run.working().stream()
-                    .filter(sentence -> SAID_IN_SCREENING.stream().anyMatch(sentence.code()::startsWith))
+                    .filter(sentence -> formOf(programme).saidInScreening().contains(sentence.code()))
                     .map(Determinations.Sentence::text)
                     .toList();
             return new Screened(result, run.wording().text("screening.result." + result), reasons);
@@ -111,10 +111,6 @@ class ProgrammeController {
             throw Problem.invalid(e.pointer().substring(1), e.getMessage());
         }
     }
-
-    /** The steps whose sentences make sense without names and dates. */
-    private static final List<String> SAID_IN_SCREENING =
-            List.of("householdSize", "freeLimit", "reducedLimit", "withinFree", "withinReduced");
 
     private static Offer offer(Programme<?> programme) {
         Wording wording = programme.wording(Locale.ENGLISH);

@@ -1,10 +1,13 @@
 package org.civitane.core.programme.foodassistance;
 
 import java.util.List;
+import java.util.Optional;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.programme.Scale;
 import org.civitane.core.reasoning.Reasoning;
 
 /**
@@ -37,5 +40,15 @@ public final class FoodAssistance implements Programme<FoodAssistanceCase> {
     @Override
     public List<EvidenceNeed> evidenceNeeds(FoodAssistanceCase file) {
         return FoodAssistanceEvidence.of(file);
+    }
+
+    @Override
+    public Optional<OnlineForm<FoodAssistanceCase>> form() {
+        return Optional.of(new FoodAssistanceForm());
+    }
+
+    @Override
+    public Optional<Scale> scale() {
+        return Optional.of(new Scale("net", List.of("netLimit")));
     }
 }

@@ -1,11 +1,13 @@
 package org.civitane.core.programme.schoolmeals;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.programme.Scale;
 import org.civitane.core.reasoning.Reasoning;
 
 /**
@@ -43,5 +45,10 @@ public final class SchoolMeals implements Programme<SchoolMealsCase> {
     @Override
     public Optional<String> season(LocalDate receivedOn) {
         return Optional.of(SchoolYear.of(receivedOn).toString());
+    }
+
+    @Override
+    public Optional<Scale> scale() {
+        return Optional.of(new Scale("countedIncome", List.of("freeLimit", "reducedLimit")));
     }
 }

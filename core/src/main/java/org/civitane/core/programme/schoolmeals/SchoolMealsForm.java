@@ -17,15 +17,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.civitane.core.amount.Frequency;
-import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.IncomeKind;
 import org.civitane.core.casefile.IncomeLine;
-import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.SignerNumber;
 import org.civitane.core.programme.OnlineForm;
+import org.civitane.core.question.Answers;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.Question;
 
@@ -64,7 +64,6 @@ final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
             Question.of("amount", AMOUNT),
             Question.choice("frequency", Frequency.class));
 
-    private static final int MOST_PEOPLE = 30;
     private static final LocalDate GROWN_UP_SINCE = LocalDate.of(1980, 1, 1);
 
     @Override
@@ -78,17 +77,33 @@ final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
     }
 
     @Override
-    public SchoolMealsCase sketch(Map<String, String> answers, LocalDateTime now) {
-        boolean pupil = !"false".equals(answers.get("pupil"));
+    public boolean asksSignerNumber() {
+        return true;
+    }
+
+    @Override
+    public Set<String> saidInScreening() {
+        return Set.of("householdSize", "freeLimit", "reducedLimit", "withinFree", "withinReduced");
+    }
+
+    @Override
+    public SchoolMealsCase sketch(Map<String, String> typed, LocalDateTime now) {
+        Answers answers = new Answers(typed);
+        boolean pupil = answers.yes("pupil", true);
         List<MealsMember> members = new ArrayList<>();
         members.add(person("m1", Relationship.SELF, GROWN_UP_SINCE, Optional.empty()));
         Optional<Pupil> school = pupil ? Optional.of(new Pupil("-", 1)) : Optional.empty();
-        for (int i = 2; i <= people(answers); i++) {
+        for (int i = 2; i <= answers.people("people", 2, 2); i++) {
             members.add(person("m" + i, Relationship.CHILD, now.toLocalDate().minusYears(8), school));
         }
-        boolean benefit = "true".equals(answers.get("linkedBenefit"));
-        IncomeLine income =
-                new IncomeLine("i1", "m1", IncomeKind.OTHER, amount(answers), frequency(answers), Optional.empty());
+        boolean benefit = answers.yes("linkedBenefit", false);
+        IncomeLine income = new IncomeLine(
+                "i1",
+                "m1",
+                IncomeKind.OTHER,
+                answers.amount("amount"),
+                answers.frequency("frequency"),
+                Optional.empty());
         return new SchoolMealsCase(
                 now,
                 members,
@@ -105,34 +120,5 @@ final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
 
     private static MealsMember person(String id, Relationship relationship, LocalDate born, Optional<Pupil> pupil) {
         return new MealsMember(id, "A", "A", born, relationship, pupil, false, Optional.empty());
-    }
-
-    private static int people(Map<String, String> answers) {
-        String text = answers.getOrDefault("people", "2").strip();
-        if (!text.matches("[0-9]{1,2}") || Integer.parseInt(text) < 2 || Integer.parseInt(text) > MOST_PEOPLE) {
-            throw new InvalidFact(
-                    "/people", "Tell us how many people live with you, yourself included: 2 to " + MOST_PEOPLE + ".");
-        }
-        return Integer.parseInt(text);
-    }
-
-    private static Money amount(Map<String, String> answers) {
-        try {
-            Money amount = Money.parse(answers.getOrDefault("amount", "0").strip());
-            if (amount.isNegative()) {
-                throw new InvalidFact("/amount", "An amount cannot be below 0.");
-            }
-            return amount;
-        } catch (IllegalArgumentException e) {
-            throw new InvalidFact("/amount", e.getMessage());
-        }
-    }
-
-    private static Frequency frequency(Map<String, String> answers) {
-        try {
-            return Frequency.valueOf(answers.getOrDefault("frequency", Frequency.MONTHLY.name()));
-        } catch (IllegalArgumentException e) {
-            throw new InvalidFact("/frequency", "Choose how often the money comes.");
-        }
     }
 }

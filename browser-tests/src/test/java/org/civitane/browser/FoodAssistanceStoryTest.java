@@ -1,0 +1,88 @@
+package org.civitane.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/** A household applies for food assistance from a phone, and a caseworker decides it. */
+public class FoodAssistanceStoryTest {
+    private Civitane civitane;
+    private Applicant mother;
+    private Page desk;
+
+    @BeforeClass
+    void start() throws Exception {
+        civitane = Civitane.start();
+    }
+
+    @AfterClass(alwaysRun = true)
+    void stop() {
+        if (civitane != null) {
+            civitane.close();
+        }
+    }
+
+    @Test
+    void checkSaysWhyEitherWay() {
+        Page page = civitane.visitor(1280, 800);
+        page.navigate("/programmes/food-assistance");
+        page.getByLabel("How many of you").fill("2");
+        page.getByLabel("About how much").fill("2178.01");
+        page.getByText("Tell me").click();
+        assertThat(page.getByText("Probably not, on these figures.")).isVisible();
+        assertThat(page.getByText("Gross income of 2,178.01 is over the limit of 2,178.00, by 0.01."))
+                .isVisible();
+        assertThat(Civitane.violations(page)).isEmpty();
+        Civitane.picture(page, "check-food");
+    }
+
+    @Test
+    void motherAppliesFromAPhone() {
+        mother = new Applicant(civitane.visitor(390, 844), "Ylva Tindvåg", "Embla");
+        mother.makeAnAccount("ylva.tindvag@post.example", "food assistance");
+        mother.fillPeople();
+        mother.fillMeals();
+        mother.fillIncome("325,40");
+        mother.fillWhatTheyOwn("640,15");
+        mother.fillCosts("780");
+        assertThat(mother.page().getByText("About 439.00 a month")).isVisible();
+        assertThat(mother.page().getByLabel("Last four digits of your person number"))
+                .hasCount(0);
+        Civitane.picture(mother.page(), "read-back-food-phone");
+        mother.handIn();
+        int width = (Integer) mother.page().evaluate("document.documentElement.scrollWidth");
+        assertThat(width).isLessThanOrEqualTo(390);
+    }
+
+    @Test(dependsOnMethods = "motherAppliesFromAPhone")
+    void caseworkerSeesWhatWasSaidAndWhatComesOfIt() {
+        desk = civitane.signedIn("joao.brattli@halvern.example");
+        desk.getByLabel("Find a household or number").fill("Tindvag");
+        desk.getByLabel("Found").getByText("Tindvåg").click();
+        desk.getByText("Take this claim").click();
+        assertThat(desk.getByText("Waiting for you: nothing is in the way")).isVisible();
+        assertThat(desk.getByText("439.00 a month for 12 months")).isVisible();
+        assertThat(desk.getByText("780.00 · a month")).isVisible();
+        assertThat(Civitane.violations(desk)).isEmpty();
+        Civitane.picture(desk, "desk-food");
+    }
+
+    @Test(dependsOnMethods = "caseworkerSeesWhatWasSaidAndWhatComesOfIt")
+    void caseworkerDecidesAndTheLetterSaysHowMuch() {
+        desk.getByText("Decide …").click();
+        assertThat(desk.getByText("The letter as it will go out")).isVisible();
+        Civitane.picture(desk, "decide-food");
+        desk.getByText("Decide and send the letter").click();
+        assertThat(desk.getByText("Decided; the letter is in the applicant's claims."))
+                .isVisible();
+        Page page = mother.page();
+        page.navigate("/my");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the letter")))
+                .isVisible();
+    }
+}

@@ -1,0 +1,55 @@
+package org.civitane.core.question;
+
+import java.util.Map;
+import org.civitane.core.amount.Frequency;
+import org.civitane.core.amount.Money;
+import org.civitane.core.casefile.InvalidFact;
+
+/** Reads the answers to "might this be for me?", as typed; what was not answered takes a default. */
+public final class Answers {
+    private static final int MOST_PEOPLE = 30;
+
+    private final Map<String, String> typed;
+
+    public Answers(Map<String, String> typed) {
+        this.typed = Map.copyOf(typed);
+    }
+
+    /** Yes or no. */
+    public boolean yes(String path, boolean otherwise) {
+        return typed.containsKey(path) ? typed.get(path).equals("true") : otherwise;
+    }
+
+    /** A number of people. @throws InvalidFact when it is none, below {@code least}, or more than a household has */
+    public int people(String path, int least, int otherwise) {
+        String text = typed.getOrDefault(path, String.valueOf(otherwise)).strip();
+        if (!text.matches("[0-9]{1,2}") || Integer.parseInt(text) < least || Integer.parseInt(text) > MOST_PEOPLE) {
+            throw new InvalidFact(
+                    "/" + path,
+                    "Tell us how many people live with you, yourself included: " + least + " to " + MOST_PEOPLE + ".");
+        }
+        return Integer.parseInt(text);
+    }
+
+    /** An amount from 0; 0 when not answered. @throws InvalidFact when it is none */
+    public Money amount(String path) {
+        try {
+            Money amount = Money.parse(typed.getOrDefault(path, "0").strip());
+            if (amount.isNegative()) {
+                throw new InvalidFact("/" + path, "An amount cannot be below 0.");
+            }
+            return amount;
+        } catch (IllegalArgumentException e) {
+            throw new InvalidFact("/" + path, e.getMessage());
+        }
+    }
+
+    /** How often; every month when not answered. @throws InvalidFact when it is none */
+    public Frequency frequency(String path) {
+        try {
+            return Frequency.valueOf(typed.getOrDefault(path, Frequency.MONTHLY.name()));
+        } catch (IllegalArgumentException e) {
+            throw new InvalidFact("/" + path, "Choose how often the money comes.");
+        }
+    }
+}
