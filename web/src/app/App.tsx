@@ -11,6 +11,7 @@ import { FixAnswerScreen } from '../screens/fix-answer/FixAnswerScreen';
 import { HomeScreen } from '../screens/home/HomeScreen';
 import { OfferScreen } from '../screens/home/OfferScreen';
 import { MyClaimsScreen } from '../screens/my-claims/MyClaimsScreen';
+import { PapersScreen } from '../screens/papers/PapersScreen';
 import { RulebookScreen } from '../screens/rulebook/RulebookScreen';
 import { SignInScreen } from '../screens/sign-in/SignInScreen';
 import { SignUpScreen } from '../screens/sign-in/SignUpScreen';
@@ -27,6 +28,7 @@ export function App() {
       <Route path="/apply/:programme" element={<Only staff={false} show={<ApplyScreen />} />} />
       <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
       <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
+      <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
       <Route path="/day-sheet" element={<Only staff show={<DaySheetScreen />} />} />
       <Route path="/claims/:claim" element={<Only staff show={<DeskScreen />} />} />
       <Route path="/claims/:claim/decide" element={<Only staff show={<DecideScreen />} />} />

@@ -4,13 +4,16 @@ import { useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import { Evidence } from './Evidence';
 import { FactTable } from './FactTable';
 import { FixListPanel, type NewPoint } from './FixListPanel';
 import { InTheWay } from './InTheWay';
 import { Outcome } from './Outcome';
+import { PaperViewer } from './PaperViewer';
 import { SettlePanel } from './SettlePanel';
 import { Strip } from './Strip';
 import { useDesk } from './useDesk';
+import { usePapers } from './usePapers';
 
 type Fact = Schemas['Fact'];
 
@@ -20,6 +23,8 @@ export function DeskScreen() {
   const { claim = '' } = useParams();
   const go = useNavigate();
   const work = useDesk(claim);
+  const papers = usePapers(claim);
+  const [paper, setPaper] = useState<Schemas['Paper']>();
   const desk = work.desk.data;
   const facts = desk?.facts.flatMap((group) => group.facts) ?? [];
   const [chosen, setChosen] = useState('');
@@ -73,8 +78,13 @@ export function DeskScreen() {
         onDecide={() => go(`/claims/${claim}/decide`)}
       />
       <Problem of={work.takeIt.error ?? work.settle.error ?? work.unsettle.error ?? work.askRegister.error} />
-      <div className="dense grid min-h-[calc(100vh-112px)] grid-cols-1 lg:grid-cols-[232px_minmax(0,1fr)_316px]">
-        <InTheWay desk={desk} onAsk={ask} onGo={setChosen} />
+      <div
+        className={`dense grid min-h-[calc(100vh-112px)] grid-cols-1 ${paper ? 'lg:grid-cols-[232px_minmax(0,1fr)_minmax(0,1fr)]' : 'lg:grid-cols-[232px_minmax(0,1fr)_316px]'}`}
+      >
+        <div className="border-r border-base-300">
+          <InTheWay desk={desk} onAsk={ask} onGo={setChosen} />
+          <Evidence work={papers} canWork={desk.canWork} open={paper?.id ?? ''} onOpen={setPaper} />
+        </div>
         <div className="min-w-0 bg-base-100">
           {points && desk.canWork && (
             <FixListPanel
@@ -109,7 +119,18 @@ export function DeskScreen() {
             onAskRegister={() => work.askRegister.mutate()}
           />
         </div>
-        <Outcome desk={desk} />
+        {paper ? (
+          <PaperViewer
+            key={paper.id}
+            claim={claim}
+            paper={paper}
+            work={papers}
+            canWork={desk.canWork}
+            onClose={() => setPaper(undefined)}
+          />
+        ) : (
+          <Outcome desk={desk} />
+        )}
       </div>
     </Page>
   );

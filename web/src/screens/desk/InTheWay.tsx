@@ -17,7 +17,7 @@ export function InTheWay({ desk, onAsk, onGo }: Props) {
   const { t } = useTranslation();
   const answered = desk.fixList?.state === 'ANSWERED' ? desk.fixList.points : [];
   return (
-    <section className="border-r border-base-300 p-3" aria-labelledby="in-the-way">
+    <section className="p-3" aria-labelledby="in-the-way">
       <h2 id="in-the-way" className="!font-sans text-sm">
         {t('desk.inTheWay')} · {desk.inTheWay.length}
       </h2>

@@ -87,6 +87,11 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
           </a>
         )}
         {claim.canWithdraw && (
+          <Link to={`/my/${claim.id}/papers`} className="inline-flex min-h-11 items-center">
+            {t('my.papers')}
+          </Link>
+        )}
+        {claim.canWithdraw && (
           <button
             type="button"
             className="quiet min-h-11 cursor-pointer"

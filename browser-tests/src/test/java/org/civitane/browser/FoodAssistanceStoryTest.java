@@ -5,6 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import javax.imageio.ImageIO;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -73,6 +82,57 @@ public class FoodAssistanceStoryTest {
     }
 
     @Test(dependsOnMethods = "caseworkerSeesWhatWasSaidAndWhatComesOfIt")
+    void motherSendsAPhotoAndIsToldWhatIsNoPaper() throws Exception {
+        Page page = mother.page();
+        page.navigate("/my");
+        page.getByText("Papers: see what we need").click();
+        assertThat(page.getByText("An identity document of Ylva Tindvåg")).isVisible();
+        page.getByLabel("Choose files or take a photo: Pay slips of Ylva Tindvåg")
+                .setInputFiles(new FilePayload[] {
+                    new FilePayload("slip.png", "image/png", picture()),
+                    new FilePayload("holiday.pdf", "application/pdf", "no paper".getBytes(StandardCharsets.UTF_8))
+                });
+        assertThat(page.getByText("received; we look at it")).isVisible();
+        assertThat(page.getByText("This file is no JPEG, PNG, TIFF or PDF, whatever its name says."))
+                .isVisible();
+        assertThat(Civitane.violations(page)).isEmpty();
+        Civitane.picture(page, "papers-phone");
+    }
+
+    @Test(dependsOnMethods = "motherSendsAPhotoAndIsToldWhatIsNoPaper")
+    void caseworkerLooksAtThePaperBesideTheFactsAndAcceptsIt() {
+        desk.reload();
+        desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("slip.png"))
+                .click();
+        assertThat(desk.getByAltText("slip.png, page 1")).isVisible();
+        desk.keyboard().press("+");
+        assertThat(Civitane.violations(desk)).isEmpty();
+        desk.keyboard().press("-");
+        Civitane.picture(desk, "paper");
+        desk.getByText("Accept it").click();
+        assertThat(desk.getByText("accepted a paper: slip.png")).isVisible();
+    }
+
+    /** A pay slip as a phone would take it. */
+    private static byte[] picture() throws IOException {
+        BufferedImage image = new BufferedImage(900, 1200, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = image.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, image.getWidth(), image.getHeight());
+        pen.setColor(Color.DARK_GRAY);
+        pen.setFont(pen.getFont().deriveFont(40f));
+        List<String> lines =
+                List.of("Tarn Quay Bakery", "Pay slip", "Ylva Tindvåg", "16 to 22 November 2026", "Gross 325.40");
+        for (int i = 0; i < lines.size(); i++) {
+            pen.drawString(lines.get(i), 90, 140 + i * 90);
+        }
+        pen.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    @Test(dependsOnMethods = "caseworkerLooksAtThePaperBesideTheFactsAndAcceptsIt")
     void caseworkerDecidesAndTheLetterSaysHowMuch() {
         desk.getByText("Decide …").click();
         assertThat(desk.getByText("The letter as it will go out")).isVisible();

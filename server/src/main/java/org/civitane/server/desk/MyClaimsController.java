@@ -108,6 +108,17 @@ class MyClaimsController {
 
     private List<String> outcome(Decision decision) {
         Determinations.Run run = determinations.kept(decision.run());
+        if (!run.isAboutPeople()) {
+            return run.determination().outcomes().stream()
+                    .map(outcome -> texts.say(
+                            "my.outcome",
+                            run.wording().text("outcome." + outcome.result()),
+                            run.wording()
+                                    .filled(
+                                            run.wording().textOr("summary." + outcome.result(), "{basis}"),
+                                            run.places(outcome))))
+                    .toList();
+        }
         return run.determination().outcomes().stream()
                 .collect(Collectors.groupingBy(
                         Outcome::result,

@@ -1,4 +1,4 @@
-/** Files, kept under the digest of what they hold. */
+/** Papers of a claim: what is wanted, what came, what it looks like; files kept under the digest of what they hold. */
 @NullMarked
 package org.civitane.server.papers;
 

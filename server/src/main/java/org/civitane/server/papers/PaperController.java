@@ -1,0 +1,120 @@
+package org.civitane.server.papers;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Papers and the evidence list, for the applicant whose claim it is and for staff. */
+@RestController
+class PaperController {
+    private final Claims claims;
+    private final Papers papers;
+    private final EvidenceList evidence;
+    private final Texts texts;
+
+    PaperController(Claims claims, Papers papers, EvidenceList evidence, Texts texts) {
+        this.claims = claims;
+        this.papers = papers;
+        this.evidence = evidence;
+        this.texts = texts;
+    }
+
+    record Waive(
+            @NotNull @Size(max = 40) String kind,
+            @NotNull @Size(max = 40) String subject,
+            @NotNull @Size(max = 500) String reason) {}
+
+    record SendBack(@NotNull @Size(max = 500) String reason) {}
+
+    @GetMapping("/api/my/claims/{id}/evidence")
+    List<EvidenceItem> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return evidence.of(claims.claimOf(who, id));
+    }
+
+    /** The body is the file itself. */
+    @PostMapping("/api/my/claims/{id}/papers")
+    Paper upload(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "OTHER") @Size(max = 40) String kind,
+            @RequestParam(defaultValue = "") @Size(max = 40) String subject,
+            @RequestParam(defaultValue = "-") String name,
+            HttpServletRequest request,
+            @AuthenticationPrincipal SignedIn who)
+            throws IOException {
+        var claim = claims.claimOf(who, id);
+        byte[] contents = request.getInputStream().readNBytes(PaperFile.LARGEST + 1);
+        if (contents.length > PaperFile.LARGEST) {
+            throw Problem.invalid("file", texts.say("paper.too-large", PaperFile.LARGEST / 1024 / 1024));
+        }
+        return papers.take(claim, contents, kind, subject, name, who);
+    }
+
+    @GetMapping("/api/my/claims/{id}/papers/{paper}/picture")
+    ResponseEntity<byte[]> myPicture(
+            @PathVariable UUID id,
+            @PathVariable UUID paper,
+            @RequestParam(defaultValue = "1") int page,
+            @AuthenticationPrincipal SignedIn who) {
+        return png(papers.picture(claims.claimOf(who, id).id(), paper, page));
+    }
+
+    @GetMapping("/api/claims/{id}/evidence")
+    List<EvidenceItem> ofClaim(@PathVariable UUID id) {
+        return evidence.of(claims.claim(id));
+    }
+
+    @GetMapping("/api/claims/{id}/papers/{paper}/picture")
+    ResponseEntity<byte[]> picture(
+            @PathVariable UUID id, @PathVariable UUID paper, @RequestParam(defaultValue = "1") int page) {
+        return png(papers.picture(id, paper, page));
+    }
+
+    @PostMapping("/api/claims/{id}/papers/{paper}/accept")
+    Paper accept(@PathVariable UUID id, @PathVariable UUID paper, @AuthenticationPrincipal SignedIn who) {
+        return papers.judge(claims.claim(id), paper, Optional.empty(), who);
+    }
+
+    @PostMapping("/api/claims/{id}/papers/{paper}/send-back")
+    Paper sendBack(
+            @PathVariable UUID id,
+            @PathVariable UUID paper,
+            @RequestBody @Valid SendBack wish,
+            @AuthenticationPrincipal SignedIn who) {
+        return papers.judge(claims.claim(id), paper, Optional.of(wish.reason()), who);
+    }
+
+    @PostMapping("/api/claims/{id}/evidence/waive")
+    List<EvidenceItem> waive(
+            @PathVariable UUID id, @RequestBody @Valid Waive wish, @AuthenticationPrincipal SignedIn who) {
+        evidence.waive(claims.claim(id), wish.kind(), wish.subject(), wish.reason(), who);
+        return evidence.of(claims.claim(id));
+    }
+
+    /** Only ever a picture made here, never the file as it came. */
+    private static ResponseEntity<byte[]> png(byte[] contents) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(contents);
+    }
+}

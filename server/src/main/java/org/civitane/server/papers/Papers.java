@@ -1,0 +1,162 @@
+package org.civitane.server.papers;
+
+import java.nio.charset.StandardCharsets;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes papers in, shows them, and keeps what a caseworker says about them. */
+@Service
+public class Papers {
+    private static final int LONGEST_NAME = 120;
+    private static final int AT_ONCE = 3;
+
+    private final PaperStore store;
+    private final JdbcClient database;
+    private final Claims claims;
+    private final History history;
+    private final AgencyClock clock;
+    private final Texts texts;
+    /** Looking at files takes memory, so only so many are looked at at a time. */
+    private final Semaphore looking = new Semaphore(AT_ONCE, true);
+
+    Papers(PaperStore store, JdbcClient database, Claims claims, History history, AgencyClock clock, Texts texts) {
+        this.store = store;
+        this.database = database;
+        this.claims = claims;
+        this.history = history;
+        this.clock = clock;
+        this.texts = texts;
+    }
+
+    /**
+     * Takes a paper in. The file is on the disk before the claim knows of it; the same file again is the same paper.
+     *
+     * @param name as the file was called; only ever shown, and shortened
+     * @throws Problem with one sentence when the file cannot be a paper
+     */
+    @Transactional
+    public Paper take(ClaimView claim, byte[] contents, String kind, String subject, String name, SignedIn who) {
+        if (!claim.state().isOpen()) {
+            throw Problem.conflict("decided", texts.say("paper.too-late"));
+        }
+        PaperFile file = new PaperFile(contents, texts);
+        int pages = looked(file::pages);
+        String digest = store.put(contents);
+        int added = database.sql("""
+                        insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, given_by, given_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'RECEIVED', ?, ?) on conflict (claim_id, digest) do nothing""")
+                .params(
+                        UUID.randomUUID(),
+                        claim.id(),
+                        digest,
+                        kind,
+                        subject,
+                        shortened(name),
+                        file.mediaType(),
+                        contents.length,
+                        pages,
+                        who.displayName(),
+                        Timestamp.from(clock.instant()))
+                .update();
+        if (added > 0) {
+            history.add(claim.id(), Actor.of(who), "paper-received", texts.say("history.paper", shortened(name)));
+            claims.touch(claim.id());
+        }
+        return of(claim.id()).stream()
+                .filter(paper -> paper.digest().equals(digest))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** All papers of a claim, as they came. */
+    @Transactional(readOnly = true)
+    public List<Paper> of(UUID claim) {
+        return database.sql("select * from paper where claim_id = ? order by given_at, id")
+                .param(claim)
+                .query(Papers::row)
+                .list();
+    }
+
+    /** A page, from 1, as a PNG. @throws Problem when the claim has no such paper or the paper no such page */
+    public byte[] picture(UUID claim, UUID id, int page) {
+        PaperFile file = new PaperFile(store.get(paper(claim, id).digest()), texts);
+        return looked(() -> file.picture(page));
+    }
+
+    /** A caseworker says that a paper shows what it should, or sends it back with a reason. */
+    @Transactional
+    public Paper judge(ClaimView claim, UUID id, Optional<String> sentBackBecause, SignedIn who) {
+        Paper paper = paper(claim.id(), id);
+        if (!claim.state().isOpen()) {
+            throw Problem.conflict("decided", texts.say("paper.too-late"));
+        }
+        if (sentBackBecause.filter(String::isBlank).isPresent()) {
+            throw Problem.invalid("reason", texts.say("problem.reason"));
+        }
+        Paper.State state = sentBackBecause.isPresent() ? Paper.State.SENT_BACK : Paper.State.ACCEPTED;
+        database.sql("update paper set state = ?, reason = ? where id = ?")
+                .params(state.name(), sentBackBecause.orElse(""), id)
+                .update();
+        history.add(claim.id(), Actor.of(who), "paper-judged", texts.say("history.paper." + state, paper.name()));
+        claims.touch(claim.id());
+        return paper(claim.id(), id);
+    }
+
+    private Paper paper(UUID claim, UUID id) {
+        return database.sql("select * from paper where claim_id = ? and id = ?")
+                .params(claim, id)
+                .query(Papers::row)
+                .optional()
+                .orElseThrow(() -> Problem.notFound(texts.say("paper.none")));
+    }
+
+    private <T> T looked(java.util.function.Supplier<T> look) {
+        looking.acquireUninterruptibly();
+        try {
+            return look.get();
+        } finally {
+            looking.release();
+        }
+    }
+
+    /** A name without anything that is no letter, digit or plain sign, and no longer than one line. */
+    private static String shortened(String name) {
+        String plain = new String(name.getBytes(StandardCharsets.UTF_8), StandardCharsets.UTF_8)
+                .replaceAll("[\\p{Cntrl}\\p{Cs}/\\\\]", " ")
+                .strip();
+        String shown = plain.isEmpty() ? "-" : plain;
+        return shown.length() <= LONGEST_NAME ? shown : shown.substring(0, LONGEST_NAME);
+    }
+
+    private static Paper row(ResultSet row, int number) throws SQLException {
+        return new Paper(
+                row.getObject("id", UUID.class),
+                row.getObject("claim_id", UUID.class),
+                row.getString("digest"),
+                row.getString("kind"),
+                row.getString("subject"),
+                row.getString("name"),
+                row.getString("media_type"),
+                row.getInt("pages"),
+                Paper.State.valueOf(row.getString("state")),
+                row.getString("reason"),
+                row.getString("given_by"),
+                row.getTimestamp("given_at").toInstant());
+    }
+}

@@ -1,0 +1,191 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
+import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.History;
+import org.civitane.server.intake.Drafts;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.Paper;
+import org.civitane.server.papers.Papers;
+import org.civitane.server.platform.Problem;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Papers: what may come in, what becomes of it, and the list of what is wanted. */
+public class PapersTest extends ServerTest {
+    @Autowired
+    private Papers papers;
+
+    @Autowired
+    private EvidenceList evidence;
+
+    @Autowired
+    private History history;
+
+    private SignedIn applicant;
+    private SignedIn caseworker;
+    private ClaimView claim;
+
+    @BeforeMethod
+    void handInForFood() {
+        applicant = person(Role.APPLICANT);
+        caseworker = person(Role.CASEWORKER);
+        ObjectNode answers = answers(applicant);
+        ((ObjectNode) answers.path("members").get(1)).remove("pupil");
+        answers.putArray("resources");
+        answers.putArray("expenses")
+                .addObject()
+                .put("kind", "RENT")
+                .put("amount", "700.00")
+                .put("frequency", "MONTHLY");
+        claim = drafts.handInAnswers(
+                applicant, "food-assistance", answers, new Drafts.Signing(applicant.displayName(), Optional.empty()));
+    }
+
+    @Test
+    public void theListFollowsFromTheFactsAndFromWhatCame() throws Exception {
+        assertThat(evidence.of(claim))
+                .extracting(EvidenceItem::kind)
+                .containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
+        Paper slip = papers.take(claim, png(40, 30), "PAY_SLIPS", "m1", "slip.png", applicant);
+        assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.RECEIVED);
+        papers.judge(claim, slip.id(), Optional.of("The amount is cut off."), caseworker);
+        assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.SENT_BACK);
+        Paper better = papers.take(claim, png(41, 30), "PAY_SLIPS", "m1", "slip2.png", applicant);
+        papers.judge(claim, better.id(), Optional.empty(), caseworker);
+        assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.ACCEPTED);
+        evidence.waive(claim, "HOUSING_COSTS", "", "The landlord told us.", caseworker);
+        assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.WAIVED);
+        assertThat(history.of(claim.id())).extracting(History.Line::kind).contains("paper-judged", "evidence-waived");
+    }
+
+    @Test
+    public void aPaperThatIsAskedForByNothingIsKeptAmongTheOthers() throws Exception {
+        papers.take(claim, png(10, 10), "OTHER", "", "note.png", applicant);
+        assertThat(evidence.of(claim).getLast().kind()).isEqualTo("OTHER");
+    }
+
+    @Test
+    public void theSameFileTwiceIsOnePaperEvenAtTheSameTime() throws Exception {
+        byte[] file = png(50, 50);
+        Callable<Paper> upload = () -> papers.take(claim, file, "IDENTITY", "m1", "id.png", applicant);
+        try (var threads = Executors.newFixedThreadPool(4)) {
+            for (var each : threads.invokeAll(List.of(upload, upload, upload, upload))) {
+                assertThat(each.get().pages()).isEqualTo(1);
+            }
+        }
+        assertThat(papers.of(claim.id())).hasSize(1);
+        assertThat(history.of(claim.id()))
+                .filteredOn(line -> line.kind().equals("paper-received"))
+                .hasSize(1);
+    }
+
+    @DataProvider
+    Object[][] refused() throws Exception {
+        byte[] cut = Arrays.copyOf(png(200, 200), 60);
+        byte[] text = "%!PS not a paper".getBytes(StandardCharsets.US_ASCII);
+        byte[] html = "<html><script>alert(1)</script></html>".getBytes(StandardCharsets.US_ASCII);
+        return new Object[][] {
+            {new byte[0], "This file is empty."},
+            {text, "no JPEG, PNG, TIFF or PDF"},
+            {html, "no JPEG, PNG, TIFF or PDF"},
+            {cut, "damaged"},
+            {"%PDF-1.7\nnothing".getBytes(StandardCharsets.US_ASCII), "damaged"},
+            {pdf(2, "secret"), "locked with a password"},
+            {pdf(61, ""), "up to 60 pages; this one has 61"},
+            {bomb(), "too large to be shown"},
+        };
+    }
+
+    @Test(dataProvider = "refused")
+    public void whatCannotBeAPaperIsRefusedInOneSentence(byte[] file, String sentence) {
+        assertThatThrownBy(() -> papers.take(claim, file, "IDENTITY", "m1", "id.pdf", applicant))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining(sentence);
+        assertThat(papers.of(claim.id())).isEmpty();
+    }
+
+    @Test
+    public void aPageIsShownAsAPictureMadeHere() throws Exception {
+        Paper paper = papers.take(claim, pdf(2, ""), "HOUSING_COSTS", "", "lease.pdf", applicant);
+        assertThat(paper.pages()).isEqualTo(2);
+        assertThat(paper.mediaType()).isEqualTo("application/pdf");
+        byte[] picture = papers.picture(claim.id(), paper.id(), 2);
+        assertThat(picture).startsWith(0x89, 'P', 'N', 'G');
+        assertThatThrownBy(() -> papers.picture(claim.id(), paper.id(), 3)).isInstanceOf(Problem.class);
+        SignedIn another = person(Role.APPLICANT);
+        ClaimView other = handIn(another, answers(another));
+        assertThatThrownBy(() -> papers.picture(other.id(), paper.id(), 1)).isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void aNameOfTenThousandCharactersIsOnlyShownShort() throws Exception {
+        Paper paper = papers.take(
+                claim, png(11, 11), "IDENTITY", "m1", "../\u0000/" + "x".repeat(10_000) + ".png", applicant);
+        assertThat(paper.name())
+                .hasSizeLessThanOrEqualTo(120)
+                .doesNotContain("/")
+                .doesNotContain("\u0000");
+    }
+
+    private EvidenceItem.State stateOf(String kind) {
+        return evidence.of(claim).stream()
+                .filter(item -> item.kind().equals(kind))
+                .findFirst()
+                .orElseThrow()
+                .state();
+    }
+
+    private static byte[] png(int width, int height) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+
+    private static byte[] pdf(int pages, String password) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            for (int i = 0; i < pages; i++) {
+                document.addPage(new PDPage());
+            }
+            if (!password.isEmpty()) {
+                document.protect(new StandardProtectionPolicy("owner", password, new AccessPermission()));
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    /** A small file whose header promises ten thousand million pixels. */
+    private static byte[] bomb() throws IOException {
+        byte[] file = png(10, 10);
+        java.nio.ByteBuffer header = java.nio.ByteBuffer.wrap(file);
+        header.putInt(16, 100_000).putInt(20, 100_000);
+        java.util.zip.CRC32 check = new java.util.zip.CRC32();
+        check.update(file, 12, 17);
+        header.putInt(29, (int) check.getValue());
+        return file;
+    }
+}

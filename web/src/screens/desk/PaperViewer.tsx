@@ -1,0 +1,137 @@
+import { useEffect, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import { TextField } from '../../components/Field';
+import { Problem } from '../../components/Problem';
+import type { usePapers } from './usePapers';
+
+type Props = {
+  claim: string;
+  paper: Schemas['Paper'];
+  work: ReturnType<typeof usePapers>;
+  canWork: boolean;
+  onClose: () => void;
+};
+
+const QUARTER = 90;
+const ZOOMS = [1, 1.5, 2, 3];
+
+/** A paper beside the facts: page by page, larger, turned; and what the caseworker says of it. */
+export function PaperViewer({ claim, paper, work, canWork, onClose }: Props) {
+  const { t } = useTranslation();
+  const [page, setPage] = useState(1);
+  const [zoom, setZoom] = useState(0);
+  const [turned, setTurned] = useState(0);
+  const [reason, setReason] = useState<string>();
+  const pageTo = (to: number) => setPage(Math.min(Math.max(1, to), paper.pages));
+  const zoomTo = (to: number) => setZoom(Math.min(Math.max(0, to), ZOOMS.length - 1));
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName)) return;
+      if (event.key === 'PageDown') pageTo(page + 1);
+      if (event.key === 'PageUp') pageTo(page - 1);
+      if (event.key === '+') zoomTo(zoom + 1);
+      if (event.key === '-') zoomTo(zoom - 1);
+      if (event.key === 'r') setTurned((turned + QUARTER) % 360);
+      if (event.key === 'Escape') onClose();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+  const tool = 'btn btn-ghost h-8 min-h-8 px-2';
+  return (
+    <section className="flex min-w-0 flex-col border-l border-base-300" aria-label={paper.name}>
+      <header className="flex flex-wrap items-center gap-1 border-b border-base-300 bg-base-100 p-2">
+        <p className="min-w-32 flex-1 truncate font-bold" title={paper.name}>
+          {paper.name}
+        </p>
+        <button type="button" className={tool} disabled={page === 1} onClick={() => pageTo(page - 1)}>
+          <span aria-hidden="true">‹</span>
+          <span className="sr-only">{t('paper.before')}</span>
+        </button>
+        <span className="tabular-nums" aria-live="polite">
+          {t('paper.page', { page, pages: paper.pages })}
+        </span>
+        <button
+          type="button"
+          className={tool}
+          disabled={page === paper.pages}
+          onClick={() => pageTo(page + 1)}
+        >
+          <span aria-hidden="true">›</span>
+          <span className="sr-only">{t('paper.after')}</span>
+        </button>
+        <button type="button" className={tool} onClick={() => zoomTo(zoom - 1)} disabled={zoom === 0}>
+          {t('paper.smaller')}
+        </button>
+        <button
+          type="button"
+          className={tool}
+          onClick={() => zoomTo(zoom + 1)}
+          disabled={zoom === ZOOMS.length - 1}
+        >
+          {t('paper.larger')}
+        </button>
+        <button type="button" className={tool} onClick={() => setTurned((turned + QUARTER) % 360)}>
+          {t('paper.turn')}
+        </button>
+        <button type="button" className={tool} onClick={onClose}>
+          {t('desk.close')}
+        </button>
+      </header>
+      <section
+        className="max-h-[70vh] overflow-auto bg-base-300/40 p-3"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keyboard
+        tabIndex={0}
+        aria-label={t('paper.shown')}
+      >
+        <img
+          src={`/api/claims/${claim}/papers/${paper.id}/picture?page=${page}`}
+          alt={t('paper.alt', { name: paper.name, page })}
+          width={`${(ZOOMS[zoom] ?? 1) * 100}%`}
+          className={`max-w-none ${TURNED[turned / QUARTER]}`}
+        />
+      </section>
+      {canWork && (
+        <footer className="space-y-2 border-t border-base-300 bg-base-100 p-3">
+          <Problem of={work.accept.error ?? work.sendBack.error} />
+          {reason === undefined ? (
+            <div className="flex gap-3">
+              <button
+                type="button"
+                className="btn btn-primary h-9"
+                disabled={paper.state === 'ACCEPTED'}
+                onClick={() => work.accept.mutate(paper.id, { onSuccess: onClose })}
+              >
+                {t('paper.accept')}
+              </button>
+              <button type="button" className="btn btn-outline btn-primary h-9" onClick={() => setReason('')}>
+                {t('paper.sendBack')}
+              </button>
+            </div>
+          ) : (
+            <form
+              className="space-y-2"
+              onSubmit={(event) => {
+                event.preventDefault();
+                work.sendBack.mutate({ paper: paper.id, reason }, { onSuccess: onClose });
+              }}
+            >
+              <TextField
+                label={t('paper.why')}
+                hint={t('paper.whyHint')}
+                value={reason}
+                onChange={setReason}
+              />
+              <button type="submit" className="btn btn-primary h-9">
+                {t('paper.sendBackDo')}
+              </button>
+            </form>
+          )}
+        </footer>
+      )}
+    </section>
+  );
+}
+
+const TURNED = ['', 'rotate-90', 'rotate-180', '-rotate-90'];

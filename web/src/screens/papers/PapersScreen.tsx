@@ -1,0 +1,138 @@
+import { useQuery } from '@tanstack/react-query';
+import { type DragEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useParams } from 'react-router';
+import { api, type Schemas, take } from '../../api/client';
+import { Page } from '../../components/Page';
+import { Problem } from '../../components/Problem';
+import { useUpload } from './upload';
+
+const EDGE = {
+  ASKED_FOR: 'border-l-warning',
+  RECEIVED: 'border-l-primary',
+  ACCEPTED: 'border-l-success',
+  SENT_BACK: 'border-l-error',
+  WAIVED: 'border-l-base-content/40',
+};
+const SHAPE = { ASKED_FOR: '◈', RECEIVED: '→', ACCEPTED: '✓', SENT_BACK: '◆', WAIVED: '–' };
+
+/** What a claim still has to show, in the applicant's words, and where to hand it in. */
+export function PapersScreen() {
+  const { t } = useTranslation();
+  const { claim = '' } = useParams();
+  const evidence = useQuery({
+    queryKey: ['evidence', claim],
+    queryFn: () => take(api.GET('/api/my/claims/{id}/evidence', { params: { path: { id: claim } } })),
+  });
+  const items = evidence.data ?? [];
+  return (
+    <Page title={t('papers.title')}>
+      <p>
+        <Link to="/my">{t('papers.back')}</Link>
+      </p>
+      <h1 className="mt-1 text-3xl">{t('papers.title')}</h1>
+      <p className="mt-2 max-w-prose">{t('papers.intro')}</p>
+      <Problem of={evidence.error} />
+      <div className="mt-6 max-w-3xl space-y-4">
+        {items.map((item) => (
+          <Item key={item.kind + item.subject} claim={claim} item={item} />
+        ))}
+        {evidence.data && !items.some((item) => item.kind === 'OTHER') && (
+          <Item claim={claim} item={{ ...NOTHING, title: t('papers.other') }} />
+        )}
+      </div>
+    </Page>
+  );
+}
+
+const NOTHING: Schemas['EvidenceItem'] = {
+  kind: 'OTHER',
+  subject: '',
+  title: '',
+  why: '',
+  state: 'WAIVED',
+  reason: '',
+  papers: [],
+};
+
+function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] }) {
+  const { t } = useTranslation();
+  const { sending, send, busy } = useUpload(claim, { kind: item.kind, subject: item.subject });
+  const [over, setOver] = useState(false);
+  const id = `file-${item.kind}-${item.subject}`;
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    send([...event.dataTransfer.files]);
+  };
+  return (
+    <section
+      aria-label={item.title}
+      className={`sheet border-l-4 p-5 ${EDGE[item.state]} ${over ? 'outline-2 outline-primary' : ''}`}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
+      <h2 className="text-lg">{item.title}</h2>
+      {item.kind !== 'OTHER' && (
+        <p className="text-sm font-semibold">
+          <span aria-hidden="true">{SHAPE[item.state]} </span>
+          {t(`papers.state.${item.state}`)}
+          {item.reason && `: ${item.reason}`}
+        </p>
+      )}
+      {item.why && <p className="quiet mt-1">{item.why}</p>}
+      <ul className="mt-2">
+        {item.papers.map((paper) => (
+          <li key={paper.id}>
+            <a
+              href={`/api/my/claims/${claim}/papers/${paper.id}/picture`}
+              target="_blank"
+              rel="noreferrer"
+              className="break-all"
+            >
+              {paper.name}
+            </a>{' '}
+            <span className="quiet">{t('papers.pages', { count: paper.pages })}</span>
+          </li>
+        ))}
+        {sending.map((each) => (
+          <li key={each.key} aria-live="polite">
+            <span className="break-all">{each.name}</span>{' '}
+            {each.problem === undefined ? (
+              <progress
+                className="progress progress-primary w-40 align-middle"
+                value={each.share}
+                max={1}
+                aria-label={t('papers.sending', { name: each.name })}
+              />
+            ) : (
+              <span className="font-semibold text-error">{each.problem || t('papers.failed')}</span>
+            )}
+          </li>
+        ))}
+      </ul>
+      <label
+        htmlFor={id}
+        className={`btn btn-outline btn-primary mt-3 h-11 focus-within:outline-2 ${busy ? 'btn-disabled' : ''}`}
+      >
+        {t('papers.choose')}
+        <input
+          id={id}
+          type="file"
+          multiple
+          accept="image/jpeg,image/png,image/tiff,application/pdf"
+          className="sr-only"
+          aria-label={`${t('papers.choose')}: ${item.title}`}
+          onChange={(event) => {
+            send([...(event.target.files ?? [])]);
+            event.target.value = '';
+          }}
+        />
+      </label>
+    </section>
+  );
+}

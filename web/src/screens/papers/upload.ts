@@ -1,0 +1,60 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ProblemError } from '../../api/client';
+
+/** A file on its way, or one that could not be taken. */
+export type Sending = { key: string; name: string; share: number; problem?: string };
+
+type Wanted = { kind: string; subject: string };
+
+/** Sends files one after the other, each with its progress; one that is refused does not hold up the others. */
+export function useUpload(claim: string, wanted: Wanted) {
+  const queries = useQueryClient();
+  const [sending, setSending] = useState<Sending[]>([]);
+  const change = (key: string, to: Partial<Sending>) =>
+    setSending((now) => now.map((each) => (each.key === key ? { ...each, ...to } : each)));
+  const upload = useMutation({
+    mutationFn: async (files: File[]) => {
+      const begun = files.map((file, i) => ({ key: `${Date.now()}-${i}`, name: file.name, share: 0 }));
+      setSending((now) => [...now.filter((each) => !each.problem), ...begun]);
+      for (const [i, file] of files.entries()) {
+        const key = begun[i]?.key ?? '';
+        try {
+          await send(claim, wanted, file, (share) => change(key, { share }));
+          setSending((now) => now.filter((each) => each.key !== key));
+        } catch (problem) {
+          change(key, { problem: problem instanceof Error ? problem.message : '' });
+        }
+        await queries.invalidateQueries({ queryKey: ['evidence', claim] });
+      }
+    },
+  });
+  return { sending, send: upload.mutate, busy: upload.isPending };
+}
+
+/** A fetch cannot tell how far an upload is; this can. */
+function send(claim: string, wanted: Wanted, file: File, onShare: (share: number) => void): Promise<void> {
+  const query = new URLSearchParams({ ...wanted, name: file.name });
+  return new Promise((done, failed) => {
+    const request = new XMLHttpRequest();
+    request.open('POST', `/api/my/claims/${claim}/papers?${query}`);
+    request.setRequestHeader('Content-Type', 'application/octet-stream');
+    const token = document.cookie.split('; ').find((each) => each.startsWith('XSRF-TOKEN='));
+    request.setRequestHeader('X-XSRF-TOKEN', decodeURIComponent(token?.slice('XSRF-TOKEN='.length) ?? ''));
+    request.upload.onprogress = (event) => onShare(event.loaded / Math.max(1, event.total));
+    request.onerror = () => failed(new ProblemError(0, 'no-answer', '', '', ''));
+    request.onload = () => {
+      if (request.status < 300) done();
+      else failed(new Error(detail(request.responseText)));
+    };
+    request.send(file);
+  });
+}
+
+function detail(body: string): string {
+  try {
+    return (JSON.parse(body) as { detail?: string }).detail ?? '';
+  } catch {
+    return '';
+  }
+}
