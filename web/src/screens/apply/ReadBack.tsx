@@ -92,7 +92,10 @@ function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
         [nameOf(person), person.dateOfBirth ? dateText(person.dateOfBirth) : ''].filter(Boolean).join(', '),
       );
     case 'EACH_PERSON':
-      return members.flatMap((person) => ofPerson(person, question.parts));
+      return orNothing(
+        members.flatMap((person) => ofPerson(person, question.parts)),
+        t,
+      );
     case 'RESOURCES':
       return listLines('resources', answers, t);
     case 'EXPENSES':
@@ -106,6 +109,8 @@ function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
       return incomeLines(answers, t);
     default: {
       const value = answers[question.path];
+      if (question.widget === 'YES_NO')
+        return [`${question.label}: ${value ? t('apply.yes') : t('apply.no')}`];
       if (value === undefined) return [`${question.label}: ${t('apply.nothingSaid')}`];
       return [
         typeof value === 'object'
@@ -114,6 +119,10 @@ function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
       ];
     }
   }
+}
+
+function orNothing(lines: string[], t: T): string[] {
+  return lines.length > 0 ? lines : [t('apply.nothingTicked')];
 }
 
 /** What was answered about one person, on one line; nothing when nothing was. */

@@ -40,7 +40,7 @@ export function Evidence({ work, canWork, open, onOpen }: Props) {
             <p className="font-bold">{item.title}</p>
             <p className={`text-[13px] font-semibold ${INK[item.state]}`}>
               <span aria-hidden="true">{SHAPE[item.state]} </span>
-              {t(`papers.state.${item.state}`)}
+              {t(`desk.paperState.${item.state}`)}
               {item.reason && `: ${item.reason}`}
             </p>
             {item.papers.map((paper) => (

@@ -88,7 +88,7 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
         )}
         {claim.canWithdraw && (
           <Link to={`/my/${claim.id}/papers`} className="inline-flex min-h-11 items-center">
-            {t('my.papers')}
+            {claim.papersWanted > 0 ? t('my.papersWanted', { count: claim.papersWanted }) : t('my.papers')}
           </Link>
         )}
         {claim.canWithdraw && (

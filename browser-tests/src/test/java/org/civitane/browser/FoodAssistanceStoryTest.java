@@ -72,9 +72,9 @@ public class FoodAssistanceStoryTest {
     void caseworkerSeesWhatWasSaidAndWhatComesOfIt() {
         desk = civitane.signedIn("joao.brattli@halvern.example");
         desk.getByLabel("Find a household or number").fill("Tindvag");
-        desk.getByLabel("Found").getByText("Tindvåg").click();
+        desk.getByLabel("Found").getByText("Tindvåg").first().click();
         desk.getByText("Take this claim").click();
-        assertThat(desk.getByText("Waiting for you: nothing is in the way")).isVisible();
+        assertThat(desk.getByText("Waiting for you: 3 things stand in the way")).isVisible();
         assertThat(desk.getByText("439.00 a month for 12 months")).isVisible();
         assertThat(desk.getByText("780.00 · a month")).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();
@@ -85,7 +85,7 @@ public class FoodAssistanceStoryTest {
     void motherSendsAPhotoAndIsToldWhatIsNoPaper() throws Exception {
         Page page = mother.page();
         page.navigate("/my");
-        page.getByText("Papers: see what we need").click();
+        page.getByText("We still need 3 kinds of papers from you").click();
         assertThat(page.getByText("An identity document of Ylva Tindvåg")).isVisible();
         page.getByLabel("Choose files or take a photo: Pay slips of Ylva Tindvåg")
                 .setInputFiles(new FilePayload[] {
@@ -109,8 +109,25 @@ public class FoodAssistanceStoryTest {
         assertThat(Civitane.violations(desk)).isEmpty();
         desk.keyboard().press("-");
         Civitane.picture(desk, "paper");
-        desk.getByText("Accept it").click();
+        button("Accept it");
         assertThat(desk.getByText("accepted a paper: slip.png")).isVisible();
+        doWithout("An identity document of Ylva Tindvåg", "Seen at the counter.");
+        doWithout("What you pay for rent or mortgage", "The landlord told us.");
+        assertThat(desk.getByText("Waiting for you: nothing is in the way")).isVisible();
+    }
+
+    private void button(String name) {
+        desk.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private void doWithout(String title, String reason) {
+        desk.getByLabel("Do without it: " + title).click();
+        desk.getByLabel("Why?").fill(reason);
+        button("Do without");
+        assertThat(desk.getByText("done without: " + reason)).isVisible();
     }
 
     /** A pay slip as a phone would take it. */

@@ -2,6 +2,7 @@ package org.civitane.server.demo;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -18,6 +19,9 @@ import org.civitane.server.corrections.Point;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.intake.Drafts;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.Papers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.standins.BenefitRegister;
@@ -36,6 +40,8 @@ class DemoLoader {
     private final FixLists fixLists;
     private final Decisions decisions;
     private final Determinations determinations;
+    private final Papers papers;
+    private final EvidenceList evidence;
     private final BenefitRegister register;
     private final AgencyClock clock;
 
@@ -46,6 +52,8 @@ class DemoLoader {
             FixLists fixLists,
             Decisions decisions,
             Determinations determinations,
+            Papers papers,
+            EvidenceList evidence,
             BenefitRegister register,
             AgencyClock clock) {
         this.accounts = accounts;
@@ -54,6 +62,8 @@ class DemoLoader {
         this.fixLists = fixLists;
         this.decisions = decisions;
         this.determinations = determinations;
+        this.papers = papers;
+        this.evidence = evidence;
         this.register = register;
         this.clock = clock;
     }
@@ -97,6 +107,7 @@ class DemoLoader {
         LocalDate day = businessDaysAgo(daysAgo + 1);
         ClaimView claim = at(day, 9 + household.number() % 7, () -> handIn(household, applicant));
         LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
+        at(day, 17, () -> sendPapers(household, claim, applicant));
         switch (household.story()) {
             case NEW -> {}
             case LINKED_ACTIVE, LINKED_CLOSED, LINKED_UNKNOWN, INCOME_MISSING -> {
@@ -104,7 +115,11 @@ class DemoLoader {
                     take(claim, caseworker, dayAfter);
                 }
             }
-            case TAKEN, READY -> take(claim, caseworker, dayAfter);
+            case TAKEN -> take(claim, caseworker, dayAfter);
+            case READY -> {
+                take(claim, caseworker, dayAfter);
+                at(dayAfter, 12, () -> acceptPapers(claim, caseworker));
+            }
             case FIX_LIST_OUT -> sendFixList(claim, caseworker, dayAfter);
             case FIX_LIST_ANSWERED -> {
                 sendFixList(claim, caseworker, dayAfter);
@@ -112,6 +127,7 @@ class DemoLoader {
             }
             case DECIDED -> {
                 take(claim, caseworker, dayAfter);
+                at(dayAfter, 12, () -> acceptPapers(claim, caseworker));
                 at(businessDaysAgo(household.number() / 10 % 4), 11, () -> decide(claim, caseworker));
             }
         }
@@ -123,6 +139,31 @@ class DemoLoader {
                 household.programme(),
                 household.answers(clock.today()),
                 new Drafts.Signing(household.fullName(), Optional.of("8903")));
+    }
+
+    /** Two of three households send what is asked for at once. */
+    private List<EvidenceItem> sendPapers(DemoHousehold household, ClaimView claim, SignedIn applicant) {
+        List<EvidenceItem> wanted = evidence.of(claim);
+        boolean atOnce = switch (household.story()) {
+            case READY, DECIDED, TAKEN -> true;
+            default -> household.number() % 3 != 0;
+        };
+        for (EvidenceItem item : atOnce ? wanted : List.<EvidenceItem>of()) {
+            byte[] picture = DemoPaper.of(item.title(), List.of(household.fullName(), claim.number()));
+            papers.take(
+                    claim,
+                    picture,
+                    item.kind(),
+                    item.subject(),
+                    item.kind().toLowerCase(Locale.ROOT) + ".jpg",
+                    applicant);
+        }
+        return wanted;
+    }
+
+    private ClaimView acceptPapers(ClaimView claim, SignedIn caseworker) {
+        papers.of(claim.id()).forEach(paper -> papers.judge(claim, paper.id(), Optional.empty(), caseworker));
+        return claim;
     }
 
     private void take(ClaimView claim, SignedIn caseworker, LocalDate day) {

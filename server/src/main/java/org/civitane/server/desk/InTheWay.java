@@ -8,6 +8,8 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.Wait;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.verification.Fact;
 import org.civitane.server.verification.FactGroup;
@@ -19,11 +21,13 @@ import tools.jackson.databind.JsonNode;
 class InTheWay {
     private final Claims claims;
     private final Determinations determinations;
+    private final EvidenceList evidence;
     private final Texts texts;
 
-    InTheWay(Claims claims, Determinations determinations, Texts texts) {
+    InTheWay(Claims claims, Determinations determinations, EvidenceList evidence, Texts texts) {
         this.claims = claims;
         this.determinations = determinations;
+        this.evidence = evidence;
         this.texts = texts;
     }
 
@@ -33,6 +37,7 @@ class InTheWay {
         facts.stream()
                 .flatMap(group -> group.facts().stream())
                 .forEach(fact -> open(claim, fact).ifPresent(obstacles::add));
+        evidence.of(claim).forEach(item -> paper(item).ifPresent(obstacles::add));
         List<String> others = claims.numbersOfOthersNaming(claim.id());
         if (!others.isEmpty()) {
             obstacles.add(new Obstacle(
@@ -52,6 +57,20 @@ class InTheWay {
                         Optional.empty())));
         obstacles.sort(java.util.Comparator.comparing(Obstacle::weight));
         return obstacles;
+    }
+
+    private Optional<Obstacle> paper(EvidenceItem item) {
+        return switch (item.state()) {
+            case RECEIVED -> Optional.of(paper(item, Obstacle.Weight.ANSWER, "way.paper-came"));
+            case ASKED_FOR -> Optional.of(paper(item, Obstacle.Weight.WANTED, "way.paper-wanted"));
+            case SENT_BACK -> Optional.of(paper(item, Obstacle.Weight.WANTED, "way.paper-sent-back"));
+            case ACCEPTED, WAIVED -> Optional.empty();
+        };
+    }
+
+    private Obstacle paper(EvidenceItem item, Obstacle.Weight weight, String detail) {
+        String path = "papers/" + item.kind() + "/" + item.subject();
+        return new Obstacle(weight, item.title(), texts.say(detail), path, Optional.empty());
     }
 
     private Obstacle missing(String code, Determinations.Run run) {

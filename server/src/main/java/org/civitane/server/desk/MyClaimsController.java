@@ -15,6 +15,8 @@ import org.civitane.server.casework.Wait;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.platform.Texts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,9 +30,12 @@ class MyClaimsController {
     private final Claims claims;
     private final Decisions decisions;
     private final Determinations determinations;
+    private final EvidenceList evidence;
     private final Texts texts;
 
-    MyClaimsController(Claims claims, Decisions decisions, Determinations determinations, Texts texts) {
+    MyClaimsController(
+            Claims claims, Decisions decisions, Determinations determinations, EvidenceList evidence, Texts texts) {
+        this.evidence = evidence;
         this.claims = claims;
         this.decisions = decisions;
         this.determinations = determinations;
@@ -42,6 +47,7 @@ class MyClaimsController {
      *
      * @param sentence where it stands
      * @param wanted what is wanted from them; empty when nothing is
+     * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
             UUID id,
@@ -54,6 +60,7 @@ class MyClaimsController {
             Optional<String> wanted,
             Optional<LocalDate> wantedBy,
             List<String> outcome,
+            int papersWanted,
             boolean hasLetter,
             boolean canWithdraw) {}
 
@@ -89,8 +96,16 @@ class MyClaimsController {
                 decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
                         .map(this::outcome)
                         .orElse(List.of()),
+                claim.state().isOpen() ? papersWanted(claim) : 0,
                 decision.isPresent(),
                 claim.state().isOpen());
+    }
+
+    private int papersWanted(ClaimView claim) {
+        return (int) evidence.of(claim).stream()
+                .map(EvidenceItem::state)
+                .filter(state -> state == EvidenceItem.State.ASKED_FOR || state == EvidenceItem.State.SENT_BACK)
+                .count();
     }
 
     private String sentence(ClaimView claim, Optional<Wait> onMe, Wording wording) {
