@@ -74,7 +74,8 @@ public class FoodAssistanceStoryTest {
         desk.getByLabel("Find a household or number").fill("Tindvag");
         desk.getByLabel("Found").getByText("Tindvåg").first().click();
         desk.getByText("Take this claim").click();
-        assertThat(desk.getByText("Waiting for you: 3 things stand in the way")).isVisible();
+        assertThat(desk.getByText("Waiting for you: one thing stands in the way"))
+                .isVisible();
         assertThat(desk.getByText("439.00 a month for 12 months")).isVisible();
         assertThat(desk.getByText("780.00 · a month")).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();

@@ -1,8 +1,11 @@
 package org.civitane.server.desk;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
@@ -37,7 +40,7 @@ class InTheWay {
         facts.stream()
                 .flatMap(group -> group.facts().stream())
                 .forEach(fact -> open(claim, fact).ifPresent(obstacles::add));
-        evidence.of(claim).forEach(item -> paper(item).ifPresent(obstacles::add));
+        obstacles.addAll(papers(evidence.of(claim)));
         List<String> others = claims.numbersOfOthersNaming(claim.id());
         if (!others.isEmpty()) {
             obstacles.add(new Obstacle(
@@ -55,22 +58,37 @@ class InTheWay {
                         texts.say("way.fix-list.detail", DayNames.of(wait.until())),
                         "",
                         Optional.empty())));
-        obstacles.sort(java.util.Comparator.comparing(Obstacle::weight));
+        obstacles.sort(Comparator.comparing(Obstacle::weight));
         return obstacles;
     }
 
-    private Optional<Obstacle> paper(EvidenceItem item) {
-        return switch (item.state()) {
-            case RECEIVED -> Optional.of(paper(item, Obstacle.Weight.ANSWER, "way.paper-came"));
-            case ASKED_FOR -> Optional.of(paper(item, Obstacle.Weight.WANTED, "way.paper-wanted"));
-            case SENT_BACK -> Optional.of(paper(item, Obstacle.Weight.WANTED, "way.paper-sent-back"));
-            case ACCEPTED, WAIVED -> Optional.empty();
-        };
+    /** One for all papers that came, one for all that are still to come; the list of papers says the rest. */
+    private List<Obstacle> papers(List<EvidenceItem> items) {
+        List<String> came = titles(items, Set.of(EvidenceItem.State.RECEIVED));
+        List<String> wanted = titles(items, Set.of(EvidenceItem.State.ASKED_FOR, EvidenceItem.State.SENT_BACK));
+        return Stream.of(
+                        papers(Obstacle.Weight.ANSWER, "way.papers-came", came),
+                        papers(Obstacle.Weight.WANTED, "way.papers-wanted", wanted))
+                .flatMap(Optional::stream)
+                .toList();
     }
 
-    private Obstacle paper(EvidenceItem item, Obstacle.Weight weight, String detail) {
-        String path = "papers/" + item.kind() + "/" + item.subject();
-        return new Obstacle(weight, item.title(), texts.say(detail), path, Optional.empty());
+    private Optional<Obstacle> papers(Obstacle.Weight weight, String title, List<String> titles) {
+        return titles.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Obstacle(
+                        weight,
+                        texts.say(title, titles.size()),
+                        String.join("; ", titles),
+                        "papers",
+                        Optional.empty()));
+    }
+
+    private static List<String> titles(List<EvidenceItem> items, Set<EvidenceItem.State> states) {
+        return items.stream()
+                .filter(item -> states.contains(item.state()))
+                .map(EvidenceItem::title)
+                .toList();
     }
 
     private Obstacle missing(String code, Determinations.Run run) {
@@ -106,7 +124,7 @@ class InTheWay {
             return Optional.empty();
         }
         List<JsonNode> values = differs
-                ? java.util.stream.Stream.of(fact.said(), fact.onRecord())
+                ? Stream.of(fact.said(), fact.onRecord())
                         .flatMap(Optional::stream)
                         .map(Fact.Shown::value)
                         .flatMap(Optional::stream)
