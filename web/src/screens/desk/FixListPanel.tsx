@@ -18,13 +18,11 @@ type Props = {
   problem: unknown;
 };
 
-const USUAL_DAYS = 12;
-
 /** The correction request being written, with a preview as the applicant will see it. */
 export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, busy, problem }: Props) {
   const { t } = useTranslation();
   const begun = desk.fixList?.state === 'DRAFT' ? desk.fixList : undefined;
-  const [dueOn, setDueOn] = useState<string>(begun?.dueOn ?? inDays(USUAL_DAYS));
+  const [dueOn, setDueOn] = useState<string>(begun?.dueOn ?? desk.fixListDueOn);
   const [then, setThen] = useState<NonNullable<List['then']>>(begun?.then ?? 'DECIDE');
   const list: List = {
     points: points.map(({ path, title, reason, good }) => ({ path, title, reason, good })),
@@ -128,10 +126,4 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
       )}
     </section>
   );
-}
-
-function inDays(days: number): string {
-  const day = new Date();
-  day.setUTCDate(day.getUTCDate() + days);
-  return day.toISOString().slice(0, 10);
 }

@@ -1,11 +1,11 @@
 package org.civitane.core.casefile;
 
 import java.time.LocalDate;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
+import java.util.Set;
 import org.civitane.core.person.Names;
-import org.civitane.core.reasoning.CodePoints;
 
 /** Who signed, and whether the typed names match (rulebook 0.6 and 0.7). */
 public final class Signatures {
@@ -36,11 +36,11 @@ public final class Signatures {
      * What is missing where any one adult member may sign: nothing, {@code signature} when no adult signed, or
      * {@code signature-name:<id>} for each adult who signed under another name.
      */
-    public static SortedSet<String> missingOfAnyAdult(CaseFile file, LocalDate receivedOn) {
+    public static Set<String> missingOfAnyAdult(CaseFile file, LocalDate receivedOn) {
         List<? extends Member> signed = file.members().stream()
                 .filter(member -> member.isAdultOn(receivedOn) && hasSigned(file, member))
                 .toList();
-        SortedSet<String> missing = CodePoints.sortedSet();
+        Set<String> missing = new LinkedHashSet<>();
         if (signed.isEmpty()) {
             missing.add("signature");
         } else if (signed.stream().noneMatch(member -> isSignedBy(file, member))) {

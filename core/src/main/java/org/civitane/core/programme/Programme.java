@@ -37,8 +37,12 @@ public interface Programme<C extends CaseFile> {
         return Optional.empty();
     }
 
-    /** Which papers a claim needs before it can be decided. */
-    default List<EvidenceNeed> evidenceNeeds(C file) {
+    /**
+     * Which papers a claim needs before it can be decided.
+     *
+     * @param determination of this case file, since some papers are wanted only for figures that count
+     */
+    default List<EvidenceNeed> evidenceNeeds(C file, Determination determination) {
         return List.of();
     }
 

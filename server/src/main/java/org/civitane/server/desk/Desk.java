@@ -12,6 +12,7 @@ import org.civitane.server.verification.FactGroup;
  * One claim as the desk shows it.
  *
  * @param sentence where it stands and whom it waits for, in words
+ * @param fixListDueOn by when a fix list sent today would reasonably be answered: a business day
  * @param canWork whether this person may change it now
  */
 record Desk(
@@ -34,6 +35,7 @@ record Desk(
         Result outcome,
         List<Determinations.Sentence> working,
         Optional<FixList> fixList,
+        LocalDate fixListDueOn,
         List<Told> history,
         Optional<Decided> decision,
         int edition) {

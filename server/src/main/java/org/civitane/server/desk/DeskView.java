@@ -28,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Puts together what the desk shows of a claim. */
 @Component
 class DeskView {
+    private static final int FIX_LIST_DAYS = 12;
+
     private final Determinations determinations;
     private final FactSheet facts;
     private final InTheWay inTheWay;
@@ -85,6 +87,7 @@ class DeskView {
                 result(run),
                 run.working(),
                 fixLists.newest(claim.id()),
+                BusinessCalendar.rolledForward(clock.today().plusDays(FIX_LIST_DAYS)),
                 told(claim.id()),
                 decisions
                         .of(claim.id())

@@ -12,6 +12,8 @@ import java.util.stream.Collectors;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.programme.Determination;
+import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
@@ -23,6 +25,7 @@ import org.civitane.server.papers.EvidenceItem.State;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.policies.PolicyStore;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,14 +35,23 @@ import org.springframework.transaction.annotation.Transactional;
 public class EvidenceList {
     private final Claims claims;
     private final Papers papers;
+    private final PolicyStore policies;
     private final History history;
     private final JdbcClient database;
     private final AgencyClock clock;
     private final Texts texts;
 
-    EvidenceList(Claims claims, Papers papers, History history, JdbcClient database, AgencyClock clock, Texts texts) {
+    EvidenceList(
+            Claims claims,
+            Papers papers,
+            PolicyStore policies,
+            History history,
+            JdbcClient database,
+            AgencyClock clock,
+            Texts texts) {
         this.claims = claims;
         this.papers = papers;
+        this.policies = policies;
         this.history = history;
         this.database = database;
         this.clock = clock;
@@ -101,8 +113,9 @@ public class EvidenceList {
         claims.touch(claim.id());
     }
 
-    private static <C extends CaseFile> List<EvidenceNeed> needs(CaseFiles.Read<C> read) {
-        return read.programme().evidenceNeeds(read.file());
+    private <C extends CaseFile> List<EvidenceNeed> needs(CaseFiles.Read<C> read) {
+        Determination determination = read.determine(policies.book(), Reasoning.silent());
+        return read.programme().evidenceNeeds(read.file(), determination);
     }
 
     private Map<String, String> waivers(UUID claim) {

@@ -62,8 +62,7 @@ final class ConductCertificateRules {
 
     Determination determine() {
         why.day("receivedOn", receivedOn, new Rule("common", "0.3"), s -> s.fact("receivedAt"));
-        List<String> missing = Missing.of(file, receivedOn, policy);
-        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
+        List<String> missing = Missing.of(file, receivedOn, policy).told(why, INCOMPLETE);
         if (!missing.isEmpty()) {
             return result(
                     Status.INCOMPLETE, outcome(Result.PENDING, Basis.APPLICATION, Figures.NONE), Figures.NONE, missing);

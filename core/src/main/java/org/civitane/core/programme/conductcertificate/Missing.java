@@ -1,17 +1,15 @@
 package org.civitane.core.programme.conductcertificate;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
 import org.civitane.core.casefile.Signatures;
 import org.civitane.core.identity.CheckedDocument;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.person.MachineReadableZone;
+import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.conductcertificate.ConductCertificateCase.Passport;
 import org.civitane.core.programme.conductcertificate.ConductCertificateCase.Photo;
 import org.civitane.core.programme.conductcertificate.ConductCertificateCase.Purpose;
-import org.civitane.core.reasoning.CodePoints;
 
 /** What an application still needs (chapter, Incomplete). */
 final class Missing {
@@ -20,7 +18,7 @@ final class Missing {
     private final ConductCertificateCase file;
     private final LocalDate receivedOn;
     private final ConductCertificatePolicy policy;
-    private final SortedSet<String> codes = CodePoints.sortedSet();
+    private final MissingCodes codes = new MissingCodes();
 
     private Missing(ConductCertificateCase file, LocalDate receivedOn, ConductCertificatePolicy policy) {
         this.file = file;
@@ -28,33 +26,35 @@ final class Missing {
         this.policy = policy;
     }
 
-    /** The codes, sorted. */
-    static List<String> of(ConductCertificateCase file, LocalDate receivedOn, ConductCertificatePolicy policy) {
+    /** Looks at everything that is asked for. */
+    static MissingCodes of(ConductCertificateCase file, LocalDate receivedOn, ConductCertificatePolicy policy) {
         Missing missing = new Missing(file, receivedOn, policy);
         missing.look();
-        return List.copyOf(missing.codes);
+        return missing.codes;
     }
 
     private void look() {
-        file.passport().ifPresentOrElse(this::lookAt, () -> codes.add("passport"));
-        require("residence", file.residence().isPresent());
-        require("purpose", file.purpose().isPresent());
-        require("country", file.country().isPresent());
-        require("explanation", !isFor(Purpose.OTHER) || file.explanation().isPresent());
-        require("letter", file.letter() || !isFor(Purpose.ADOPTION) && !isFor(Purpose.RESIDENCE));
-        file.photo().ifPresentOrElse(this::lookAt, () -> codes.add("photo"));
-        require(
+        codes.requireGiven("passport", file.passport());
+        file.passport().ifPresent(this::lookAt);
+        codes.require("residence", file.residence().isPresent());
+        codes.require("purpose", file.purpose().isPresent());
+        codes.require("country", file.country().isPresent());
+        codes.require("explanation", !isFor(Purpose.OTHER) || file.explanation().isPresent());
+        codes.require("letter", file.letter() || !isFor(Purpose.ADOPTION) && !isFor(Purpose.RESIDENCE));
+        codes.requireGiven("photo", file.photo());
+        file.photo().ifPresent(this::lookAt);
+        codes.require(
                 "copies",
                 file.copies()
                         .filter(copies -> copies >= 1 && copies <= policy.mostCopies)
                         .isPresent());
-        require("handover", file.handover().isPresent());
-        require("identity", file.identity().equals(Optional.of(IdentityCheck.Result.CONFIRMED)));
-        Signatures.missingOf(file, file.applicant()).ifPresent(codes::add);
+        codes.require("handover", file.handover().isPresent());
+        codes.require("identity", file.identity().equals(Optional.of(IdentityCheck.Result.CONFIRMED)));
+        codes.add(Signatures.missingOf(file, file.applicant()));
     }
 
     private void lookAt(Passport passport) {
-        require("passport", !passport.expiresOn().isBefore(receivedOn));
+        codes.require("passport", !passport.expiresOn().isBefore(receivedOn));
         Optional<MachineReadableZone> zone =
                 MachineReadableZone.read(passport.mrz()).filter(MachineReadableZone::checkDigitsRight);
         boolean agrees = zone.filter(z -> !CheckedDocument.zoneDiffers(
@@ -64,22 +64,23 @@ final class Missing {
                         Optional.of(passport.expiresOn()),
                         receivedOn))
                 .isPresent();
-        require("passport-mrz", agrees);
+        codes.require("passport-mrz", agrees);
     }
 
     private void lookAt(Photo photo) {
-        require("photo-format", photo.format().equals("JPEG") || photo.format().equals("PNG"));
-        require(
+        codes.require(
+                "photo-format", photo.format().equals("JPEG") || photo.format().equals("PNG"));
+        codes.require(
                 "photo-size",
                 photo.widthPx() >= policy.photoLeastWidth
                         && photo.heightPx() >= policy.photoLeastHeight
                         && photo.bytes() <= policy.photoMostBytes);
         long shape = (long) ALL * photo.widthPx();
-        require(
+        codes.require(
                 "photo-shape",
                 shape >= (long) policy.photoLeastShapePercent * photo.heightPx()
                         && shape <= (long) policy.photoMostShapePercent * photo.heightPx());
-        require(
+        codes.require(
                 "photo-age",
                 !photo.takenOn().isBefore(receivedOn.minusMonths(policy.photoMonths))
                         && !photo.takenOn().isAfter(receivedOn));
@@ -87,11 +88,5 @@ final class Missing {
 
     private boolean isFor(Purpose purpose) {
         return file.purpose().equals(Optional.of(purpose));
-    }
-
-    private void require(String code, boolean there) {
-        if (!there) {
-            codes.add(code);
-        }
     }
 }

@@ -36,10 +36,9 @@ public final class FoodAssistance implements Programme<FoodAssistanceCase> {
         return new FoodAssistanceRules(file, book, why).determine();
     }
 
-    /** Identity, income per earner, and what is claimed as rent, care or medical costs (chapter, Evidence). */
     @Override
-    public List<EvidenceNeed> evidenceNeeds(FoodAssistanceCase file) {
-        return FoodAssistanceEvidence.of(file);
+    public List<EvidenceNeed> evidenceNeeds(FoodAssistanceCase file, Determination determination) {
+        return FoodAssistanceEvidence.of(file, determination.figures());
     }
 
     @Override

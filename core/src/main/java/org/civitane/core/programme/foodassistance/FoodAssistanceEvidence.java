@@ -3,18 +3,23 @@ package org.civitane.core.programme.foodassistance;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.Expense;
+import org.civitane.core.casefile.ExpenseKind;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Value;
 
-/** Which papers the claimed facts call for (chapter, Evidence). */
+/** Which papers the facts and the figures worked out from them call for (chapter, Evidence). */
 final class FoodAssistanceEvidence {
     private FoodAssistanceEvidence() {}
 
-    static List<EvidenceNeed> of(FoodAssistanceCase file) {
+    /** @param figures those of the determination; while something is missing they are not there, and ask for nothing */
+    static List<EvidenceNeed> of(FoodAssistanceCase file, Map<String, Value> figures) {
         List<EvidenceNeed> needs = new ArrayList<>();
         String applicant = file.applicant().id();
         needs.add(new EvidenceNeed("IDENTITY", Optional.of(applicant), FactPath.of("members", applicant)));
@@ -25,21 +30,33 @@ final class FoodAssistanceEvidence {
                         "PAY_SLIPS", Optional.of(line.member()), FactPath.of("incomes", line.id(), "amount")));
             }
         }
-        Set<String> kinds = new LinkedHashSet<>();
-        for (Expense expense : file.expenses().orElse(List.of())) {
-            needOf(expense)
-                    .filter(kinds::add)
-                    .ifPresent(kind -> needs.add(new EvidenceNeed(kind, Optional.empty(), FactPath.of("expenses"))));
+        if (claimsHousing(file)) {
+            needs.add(ofHousehold("HOUSING_COSTS", "expenses"));
+        }
+        Money liquid = amount(figures, "liquid");
+        if (liquid.times(2).over(amount(figures, "resourceLimit"))) {
+            needs.add(ofHousehold("BANK_STATEMENT", "resources"));
+        }
+        if (amount(figures, "medical").isPositive()) {
+            needs.add(ofHousehold("MEDICAL_COSTS", "expenses"));
+        }
+        if (amount(figures, "dependantCare").isPositive()) {
+            needs.add(ofHousehold("CARE_RECEIPTS", "expenses"));
         }
         return List.copyOf(needs);
     }
 
-    private static Optional<String> needOf(Expense expense) {
-        return switch (expense.kind()) {
-            case RENT, MORTGAGE -> Optional.of("HOUSING_COSTS");
-            case MEDICAL -> Optional.of("MEDICAL_COSTS");
-            case DEPENDANT_CARE -> Optional.of("CARE_RECEIPTS");
-            case PROPERTY_TAX, HOME_INSURANCE, SUPPORT_PAID -> Optional.empty();
-        };
+    private static boolean claimsHousing(FoodAssistanceCase file) {
+        return file.expenses().orElse(List.of()).stream()
+                .map(Expense::kind)
+                .anyMatch(kind -> kind == ExpenseKind.RENT || kind == ExpenseKind.MORTGAGE);
+    }
+
+    private static EvidenceNeed ofHousehold(String kind, String fact) {
+        return new EvidenceNeed(kind, Optional.empty(), FactPath.of(fact));
+    }
+
+    private static Money amount(Map<String, Value> figures, String name) {
+        return figures.get(name) instanceof Value.Amount amount ? amount.money() : Money.ZERO;
     }
 }

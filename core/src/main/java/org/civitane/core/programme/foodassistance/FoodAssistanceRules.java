@@ -2,7 +2,6 @@ package org.civitane.core.programme.foodassistance;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.SortedSet;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.Signatures;
@@ -10,9 +9,10 @@ import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.policy.SubsistenceLine;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Limit;
+import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
-import org.civitane.core.reasoning.CodePoints;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -96,36 +96,29 @@ final class FoodAssistanceRules {
     }
 
     private List<String> missing(Unit unit) {
-        SortedSet<String> missing = CodePoints.sortedSet();
-        addUnstatedIncomes(unit.people(), missing);
-        addUnstatedIncomes(unit.excluded(), missing);
-        if (file.resources().isEmpty()) {
-            missing.add("resources");
-        }
-        if (file.expenses().isEmpty()) {
-            missing.add("expenses");
-        }
-        Signatures.missingOf(file, file.applicant()).ifPresent(missing::add);
-        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
-        return List.copyOf(missing);
+        MissingCodes missing = new MissingCodes();
+        requireIncomes(unit.people(), missing);
+        requireIncomes(unit.excluded(), missing);
+        missing.requireGiven("resources", file.resources());
+        missing.requireGiven("expenses", file.expenses());
+        missing.add(Signatures.missingOf(file, file.applicant()));
+        return missing.told(why, INCOMPLETE);
     }
 
-    private void addUnstatedIncomes(List<FoodMember> members, SortedSet<String> missing) {
+    private void requireIncomes(List<FoodMember> members, MissingCodes missing) {
         for (FoodMember member : members) {
-            if (member.isAdultOn(receivedOn) && !file.statesIncomeOf(member.id())) {
-                missing.add("income:" + member.id());
-            }
+            missing.require("income:" + member.id(), !member.isAdultOn(receivedOn) || file.statesIncomeOf(member.id()));
         }
     }
 
     private Outcome decide(Unit unit, Means means, Budget budget, Limits limits) {
-        if (!within("withinResources", means.liquid(), limits.resources())) {
+        if (!Limit.within("withinResources", means.liquid(), limits.resources(), DECIDED, why)) {
             return denied(Basis.RESOURCES);
         }
-        if (!unit.isProtected() && !within("withinGross", means.grossMonthly(), limits.gross())) {
+        if (!unit.isProtected() && !Limit.within("withinGross", means.grossMonthly(), limits.gross(), DECIDED, why)) {
             return denied(Basis.GROSS_INCOME);
         }
-        if (!within("withinNet", budget.net(), limits.net())) {
+        if (!Limit.within("withinNet", budget.net(), limits.net(), DECIDED, why)) {
             return denied(Basis.NET_INCOME);
         }
         Award award = new Award(file, unit, receivedOn, version, why);
@@ -141,18 +134,6 @@ final class FoodAssistanceRules {
                 .build();
         why.step("decided.INCOME", Value.of(Result.APPROVED), DECIDED, s -> s.input("benefit", benefit));
         return Outcome.of(SUBJECT, Result.APPROVED, Basis.INCOME, more);
-    }
-
-    private boolean within(String code, Money figure, Money limit) {
-        return why.holds(
-                code,
-                figure.within(limit),
-                DECIDED,
-                s -> s.input("figure", figure)
-                        .input("limit", limit)
-                        .input(
-                                "margin",
-                                Money.ofCents(Math.abs(limit.minus(figure).cents()))));
     }
 
     private Outcome denied(Basis basis) {

@@ -3,18 +3,17 @@ package org.civitane.core.programme.paidleave;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.Signatures;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Notice;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Pattern;
-import org.civitane.core.reasoning.CodePoints;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -109,36 +108,28 @@ final class PaidLeaveRules {
     }
 
     private List<String> missing() {
-        SortedSet<String> missing = CodePoints.sortedSet();
-        requireGiven("reason", file.reason(), missing);
-        requireGiven("pattern", file.pattern(), missing);
-        requireGiven("start", file.start(), missing);
-        requireGiven("end", file.end(), missing);
-        requireGiven("quarterWages", file.quarterWages(), missing);
-        if (HoursAway.weekHundredths(file.schedule()) == 0) {
-            missing.add("schedule");
-        }
-        if (file.pattern().filter(pattern -> pattern == Pattern.REDUCED).isPresent()) {
-            requireGiven("reducedHoursPerWeek", file.reducedHoursPerWeek(), missing);
-        }
-        if (file.pattern().filter(pattern -> pattern == Pattern.INTERMITTENT).isPresent()) {
-            requireGiven("absences", file.absences(), missing);
-        }
+        MissingCodes missing = new MissingCodes();
+        missing.requireGiven("reason", file.reason());
+        missing.requireGiven("pattern", file.pattern());
+        missing.requireGiven("start", file.start());
+        missing.requireGiven("end", file.end());
+        missing.requireGiven("quarterWages", file.quarterWages());
+        missing.require("schedule", HoursAway.weekHundredths(file.schedule()) > 0);
+        missing.require(
+                "reducedHoursPerWeek",
+                !isPattern(Pattern.REDUCED) || file.reducedHoursPerWeek().isPresent());
+        missing.require(
+                "absences", !isPattern(Pattern.INTERMITTENT) || file.absences().isPresent());
         boolean endsBefore = file.start()
                 .flatMap(start -> file.end().filter(end -> end.isBefore(start)))
                 .isPresent();
-        if (endsBefore) {
-            missing.add("end");
-        }
-        Signatures.missingOf(file, file.worker()).ifPresent(missing::add);
-        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
-        return List.copyOf(missing);
+        missing.require("end", !endsBefore);
+        missing.add(Signatures.missingOf(file, file.worker()));
+        return missing.told(why, INCOMPLETE);
     }
 
-    private static void requireGiven(String code, Optional<?> given, SortedSet<String> missing) {
-        if (given.isEmpty()) {
-            missing.add(code);
-        }
+    private boolean isPattern(Pattern pattern) {
+        return file.pattern().equals(Optional.of(pattern));
     }
 
     private LocalDate firstDay(LocalDate start) {

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
 import java.util.regex.Pattern;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.BusinessCalendar;
@@ -16,12 +15,13 @@ import org.civitane.core.policy.MedianIncome;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Limit;
+import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Hardship;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Lease;
-import org.civitane.core.reasoning.CodePoints;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -93,51 +93,35 @@ final class RentArrearsRules {
     }
 
     private List<String> missing() {
-        SortedSet<String> missing = CodePoints.sortedSet();
+        MissingCodes missing = new MissingCodes();
         for (Tenant member : file.members()) {
             if (member.isAdultOn(receivedOn)) {
-                if (!file.statesIncomeOf(member.id())) {
-                    missing.add("income:" + member.id());
-                }
-                if (member.onLease()) {
-                    Signatures.missingOf(file, member).ifPresent(missing::add);
-                }
+                missing.require("income:" + member.id(), file.statesIncomeOf(member.id()));
+                missing.add(member.onLease() ? Signatures.missingOf(file, member) : Optional.empty());
             }
         }
-        requireGiven("resources", file.resources(), missing);
-        requireGiven("hardship", file.hardship(), missing);
-        requireGiven("home", file.home(), missing);
-        requireGiven("lease", file.lease(), missing);
-        requireGiven("landlord", file.landlord(), missing);
-        if (file.arrears().isEmpty() && file.monthsAhead().isEmpty()) {
-            missing.add("arrears");
-        }
-        boolean unexplained = file.hardship()
+        missing.requireGiven("resources", file.resources());
+        missing.requireGiven("hardship", file.hardship());
+        missing.requireGiven("home", file.home());
+        missing.requireGiven("lease", file.lease());
+        missing.requireGiven("landlord", file.landlord());
+        missing.require(
+                "arrears", file.arrears().isPresent() || file.monthsAhead().isPresent());
+        boolean toBeExplained = file.hardship()
                 .filter(hardship -> hardship.reason() == Hardship.Reason.OTHER)
                 .isPresent();
-        if (unexplained) {
-            requireGiven("explanation", file.explanation(), missing);
-        }
-        file.lease().ifPresent(lease -> addUnknownNames(lease, missing));
-        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
-        return List.copyOf(missing);
+        missing.require("explanation", !toBeExplained || file.explanation().isPresent());
+        file.lease().ifPresent(lease -> requireKnownNames(lease, missing));
+        return missing.told(why, INCOMPLETE);
     }
 
-    private static void requireGiven(String code, Optional<?> given, SortedSet<String> missing) {
-        if (given.isEmpty()) {
-            missing.add(code);
-        }
-    }
-
-    private void addUnknownNames(Lease lease, SortedSet<String> missing) {
+    private void requireKnownNames(Lease lease, MissingCodes missing) {
         for (int i = 0; i < lease.names().size(); i++) {
             String name = lease.names().get(i);
             boolean known = file.members().stream()
                     .map(member -> Names.compare(name, member.name().full()))
                     .anyMatch(verdict -> verdict == Names.Verdict.MATCH || verdict == Names.Verdict.NEAR);
-            if (!known) {
-                missing.add("lease-name:" + (i + 1));
-            }
+            missing.require("lease-name:" + (i + 1), known);
         }
     }
 
@@ -162,10 +146,10 @@ final class RentArrearsRules {
                         .table(version))) {
             return Optional.of(Basis.HARDSHIP);
         }
-        if (!within("withinIncome", means.adjustedAnnual(), means.incomeLimit())) {
+        if (!Limit.within("withinIncome", means.adjustedAnnual(), means.incomeLimit(), DECIDED, why)) {
             return Optional.of(Basis.INCOME);
         }
-        if (!within("withinAssets", means.assets(), means.assetLimit())) {
+        if (!Limit.within("withinAssets", means.assets(), means.assetLimit(), DECIDED, why)) {
             return Optional.of(Basis.ASSETS);
         }
         boolean tenant = why.holds("tenant", isTenant(), DECIDED, s -> s.fact("lease", "names"));
@@ -178,18 +162,6 @@ final class RentArrearsRules {
         }
         int number = Integer.parseInt(postCode);
         return number >= policy.firstPostCode && number <= policy.lastPostCode;
-    }
-
-    private boolean within(String code, Money figure, Money limit) {
-        return why.holds(
-                code,
-                figure.within(limit),
-                DECIDED,
-                s -> s.input("figure", figure)
-                        .input("limit", limit)
-                        .input(
-                                "margin",
-                                Money.ofCents(Math.abs(limit.minus(figure).cents()))));
     }
 
     private boolean isTenant() {

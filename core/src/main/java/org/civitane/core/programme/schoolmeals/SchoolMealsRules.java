@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
+import java.util.Set;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.Signatures;
 import org.civitane.core.casefile.SignerNumber;
@@ -12,9 +12,9 @@ import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.policy.SubsistenceLine;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
-import org.civitane.core.reasoning.CodePoints;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -55,17 +55,9 @@ final class SchoolMealsRules {
                         IncomeTest.of(file, new CountedHousehold(counted, householdSize), lineVersion, policy, why))
                 : Optional.empty();
 
-        SortedSet<String> signatures = Signatures.missingOfAnyAdult(file, receivedOn);
-        SortedSet<String> missing = CodePoints.sortedSet();
-        missing.addAll(signatures);
-        if (pupils.isEmpty()) {
-            missing.add("pupil");
-        }
-        boolean incomeStated = !testNeeded || addUnstatedIncomes(missing);
-        if (testNeeded && !file.signerNumber().map(SignerNumber::isGiven).orElse(false)) {
-            missing.add("signer-number");
-        }
-        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
+        Set<String> signatures = Signatures.missingOfAnyAdult(file, receivedOn);
+        boolean incomeStated = !testNeeded || counted.stream().allMatch(this::statesIncome);
+        List<String> missing = missing(testNeeded, signatures);
 
         Optional<MealsResult> byIncome = test.filter(t -> missing.isEmpty()).map(t -> t.result(why));
         List<Outcome> outcomes = new ArrayList<>(pupils.size());
@@ -81,7 +73,7 @@ final class SchoolMealsRules {
                 missing.isEmpty() ? Status.DETERMINED : Status.INCOMPLETE,
                 outcomes,
                 figures(householdSize, test, incomeStated),
-                List.copyOf(missing),
+                missing,
                 dueBy,
                 why.steps());
     }
@@ -118,15 +110,21 @@ final class SchoolMealsRules {
         return pupil.foster() ? MealsBasis.FOSTER : MealsBasis.INCOME;
     }
 
-    private boolean addUnstatedIncomes(SortedSet<String> missing) {
-        boolean allStated = true;
-        for (MealsMember member : counted) {
-            if (member.isAdultOn(receivedOn) && !file.statesIncomeOf(member.id())) {
-                missing.add("income:" + member.id());
-                allStated = false;
-            }
+    private List<String> missing(boolean testNeeded, Set<String> signatures) {
+        MissingCodes missing = new MissingCodes();
+        signatures.forEach(code -> missing.require(code, false));
+        missing.require("pupil", !pupils.isEmpty());
+        if (testNeeded) {
+            counted.forEach(member -> missing.require("income:" + member.id(), statesIncome(member)));
+            boolean numberGiven =
+                    file.signerNumber().filter(SignerNumber::isGiven).isPresent();
+            missing.require("signer-number", numberGiven);
         }
-        return allStated;
+        return missing.told(why, INCOMPLETE);
+    }
+
+    private boolean statesIncome(MealsMember member) {
+        return !member.isAdultOn(receivedOn) || file.statesIncomeOf(member.id());
     }
 
     private Outcome outcome(MealsMember pupil, Optional<MealsResult> byIncome, boolean signed) {

@@ -1,40 +1,39 @@
 package org.civitane.core.programme.valuationreview;
 
-import java.util.List;
-import java.util.SortedSet;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signatures;
+import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.valuationreview.ValuationReviewCase.Filer;
 import org.civitane.core.programme.valuationreview.ValuationReviewCase.Reason;
-import org.civitane.core.reasoning.CodePoints;
 
 /** What an application still needs (chapter, Incomplete). */
 final class Missing {
     private final ValuationReviewCase file;
-    private final SortedSet<String> codes = CodePoints.sortedSet();
+    private final MissingCodes codes = new MissingCodes();
 
     private Missing(ValuationReviewCase file) {
         this.file = file;
     }
 
-    /** The codes, sorted. */
-    static List<String> of(ValuationReviewCase file, ValuationReviewPolicy policy) {
+    /** Looks at everything that is asked for. */
+    static MissingCodes of(ValuationReviewCase file, ValuationReviewPolicy policy) {
         Missing missing = new Missing(file);
         missing.look(policy);
-        return List.copyOf(missing.codes);
+        return missing.codes;
     }
 
     private void look(ValuationReviewPolicy policy) {
-        require("access-code", file.accessCodeValid());
+        codes.require("access-code", file.accessCodeValid());
         boolean represented =
                 file.filedBy().filter(filer -> filer == Filer.REPRESENTATIVE).isPresent();
-        require("authority", !represented || file.authority());
-        require(
+        codes.require("authority", !represented || file.authority());
+        codes.require(
                 "requested",
                 file.requested()
                         .filter(requested -> !file.parcel().assessed().within(requested))
                         .isPresent());
-        require("reasons", !file.reasons().isEmpty() && file.reasons().stream().allMatch(this::isOpen));
+        codes.require(
+                "reasons", !file.reasons().isEmpty() && file.reasons().stream().allMatch(this::isOpen));
         requireFor(Reason.COMPARABLE_SALES, "comparables", !file.comparables().isEmpty());
         requireFor(Reason.RECENT_APPRAISAL, "appraisal", file.appraisal().isPresent());
         requireFor(Reason.RECENT_PURCHASE, "purchase", file.purchase().isPresent());
@@ -44,8 +43,8 @@ final class Missing {
                 "correct-attributes",
                 file.correctAttributes().filter(correct -> !correct.isEmpty()).isPresent());
         requireFor(Reason.OTHER, "explanation", file.explanation().isPresent());
-        require("too-many-comparables", file.comparables().size() <= policy.mostComparables);
-        Signatures.missingOf(file, Person.applicantOf(file.members())).ifPresent(codes::add);
+        codes.require("too-many-comparables", file.comparables().size() <= policy.mostComparables);
+        codes.add(Signatures.missingOf(file, Person.applicantOf(file.members())));
     }
 
     private boolean isOpen(Reason reason) {
@@ -56,12 +55,6 @@ final class Missing {
     }
 
     private void requireFor(Reason reason, String code, boolean there) {
-        require(code, there || !file.reasons().contains(reason));
-    }
-
-    private void require(String code, boolean there) {
-        if (!there) {
-            codes.add(code);
-        }
+        codes.require(code, there || !file.reasons().contains(reason));
     }
 }

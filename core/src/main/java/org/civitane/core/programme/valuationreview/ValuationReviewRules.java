@@ -78,8 +78,7 @@ final class ValuationReviewRules {
         if (isLate(closesOn)) {
             return result(Status.DETERMINED, decided(Result.DENIED, Basis.LATE), figures, List.of());
         }
-        List<String> missing = Missing.of(file, policy);
-        missing.forEach(code -> why.step("missing", Value.of(code), INCOMPLETE, s -> {}));
+        List<String> missing = Missing.of(file, policy).told(why, INCOMPLETE);
         if (!missing.isEmpty()) {
             return result(Status.INCOMPLETE, decided(Result.PENDING, Basis.EVIDENCE), figures, missing);
         }

@@ -3,6 +3,7 @@ package org.civitane.core.programme.foodassistance;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.civitane.core.amount.Frequency;
@@ -12,6 +13,7 @@ import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.ResourceKind;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.policy.RulebookTables;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.foodassistance.FoodAssistanceCase.Utility;
@@ -292,14 +294,28 @@ public class FoodAssistanceTest {
     }
 
     @Test
-    public void asksForThePapersThatTheFactsCallFor() {
-        FoodHousehold household = new FoodHousehold()
+    public void asksForThePapersThatTheFactsAndFiguresCallFor() {
+        FoodHousehold household = new FoodHousehold("1960-01-01")
                 .wages("900.00")
                 .wages("100.00")
                 .rent("500.00")
-                .pays(ExpenseKind.SUPPORT_PAID, "10.00", Frequency.MONTHLY, Optional.empty());
-        assertThat(new FoodAssistance().evidenceNeeds(household.file()))
-                .extracting(need -> need.kind())
-                .containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
+                .pays(ExpenseKind.SUPPORT_PAID, "10.00", Frequency.MONTHLY, Optional.empty())
+                .pays(ExpenseKind.MEDICAL, "35.00", Frequency.MONTHLY, Optional.empty())
+                .cash("2150.00");
+        assertThat(kindsOfPapers(household)).containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
+        household
+                .cash("0.01")
+                .pays(ExpenseKind.MEDICAL, "0.01", Frequency.MONTHLY, Optional.empty())
+                .pays(ExpenseKind.DEPENDANT_CARE, "0.06", Frequency.YEARLY, Optional.empty());
+        assertThat(kindsOfPapers(household))
+                .containsExactly(
+                        "IDENTITY", "PAY_SLIPS", "HOUSING_COSTS", "BANK_STATEMENT", "MEDICAL_COSTS", "CARE_RECEIPTS");
+    }
+
+    private static List<String> kindsOfPapers(FoodHousehold household) {
+        return new FoodAssistance()
+                .evidenceNeeds(household.file(), household.determined()).stream()
+                        .map(EvidenceNeed::kind)
+                        .toList();
     }
 }

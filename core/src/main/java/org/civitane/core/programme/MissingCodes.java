@@ -1,0 +1,37 @@
+package org.civitane.core.programme;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedSet;
+import org.civitane.core.reasoning.CodePoints;
+import org.civitane.core.reasoning.Reasoning;
+import org.civitane.core.reasoning.Rule;
+import org.civitane.core.reasoning.Value;
+
+/** Collects what a case file lacks, as the codes of {@code missing}: each once, sorted by code point. */
+public final class MissingCodes {
+    private final SortedSet<String> codes = CodePoints.sortedSet();
+
+    /** Adds a code unless what it stands for is there. */
+    public void require(String code, boolean there) {
+        if (!there) {
+            codes.add(code);
+        }
+    }
+
+    /** Adds a code unless a value is given. */
+    public void requireGiven(String code, Optional<?> given) {
+        require(code, given.isPresent());
+    }
+
+    /** Adds a code that was found elsewhere, if there is one. */
+    public void add(Optional<String> code) {
+        code.ifPresent(codes::add);
+    }
+
+    /** The codes, each taken down as a step. */
+    public List<String> told(Reasoning why, Rule rule) {
+        codes.forEach(code -> why.step("missing", Value.of(code), rule, s -> {}));
+        return List.copyOf(codes);
+    }
+}
