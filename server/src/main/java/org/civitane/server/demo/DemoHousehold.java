@@ -176,9 +176,9 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         }
     }
 
-    /** What it owns and pays for; one in five has not said, and some have next to nothing. */
+    /** What it owns and pays for; one in ten has not said, and some have next to nothing. */
     private void living(ObjectNode answers, Random random) {
-        if (number % 5 != 1) {
+        if (story != Story.LINKED_UNKNOWN) {
             String atBank = number % 7 == 0 ? "18.40" : random.nextInt(3_100) + ".15";
             answers.putArray("resources").addObject().put("kind", "BANK").put("amount", atBank);
         }

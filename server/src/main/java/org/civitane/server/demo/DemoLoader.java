@@ -148,8 +148,9 @@ class DemoLoader {
             case READY, DECIDED, TAKEN -> true;
             default -> household.number() % 3 != 0;
         };
+        ObjectNode answers = household.answers(clock.today());
         for (EvidenceItem item : atOnce ? wanted : List.<EvidenceItem>of()) {
-            byte[] picture = DemoPaper.of(item.title(), List.of(household.fullName(), claim.number()));
+            byte[] picture = DemoPaper.of(item.kind(), household.fullName(), answers);
             papers.take(
                     claim,
                     picture,
