@@ -10,7 +10,10 @@ import { DeskScreen } from '../screens/desk/DeskScreen';
 import { FixAnswerScreen } from '../screens/fix-answer/FixAnswerScreen';
 import { HomeScreen } from '../screens/home/HomeScreen';
 import { OfferScreen } from '../screens/home/OfferScreen';
+import { HouseholdScreen } from '../screens/household/HouseholdScreen';
+import { MessagesScreen } from '../screens/messages/MessagesScreen';
 import { MyClaimsScreen } from '../screens/my-claims/MyClaimsScreen';
+import { OutsideScreen } from '../screens/outside/OutsideScreen';
 import { PapersScreen } from '../screens/papers/PapersScreen';
 import { RulebookScreen } from '../screens/rulebook/RulebookScreen';
 import { SignInScreen } from '../screens/sign-in/SignInScreen';
@@ -29,6 +32,9 @@ export function App() {
       <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
       <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
       <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
+      <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
+      <Route path="/claims/:claim/household" element={<Only staff show={<HouseholdScreen />} />} />
+      <Route path="/outside" element={<Only staff show={<OutsideScreen />} />} />
       <Route path="/day-sheet" element={<Only staff show={<DaySheetScreen />} />} />
       <Route path="/claims/:claim" element={<Only staff show={<DeskScreen />} />} />
       <Route path="/claims/:claim/decide" element={<Only staff show={<DecideScreen />} />} />

@@ -54,6 +54,9 @@ function Bar() {
               <NavLink to="/rulebook" className={link}>
                 {t('nav.rulebook')}
               </NavLink>
+              <NavLink to="/outside" className={link}>
+                {t('nav.outside')}
+              </NavLink>
             </>
           )}
           {session?.role === 'APPLICANT' && (

@@ -22,3 +22,14 @@ export function dateText(iso: string, style: 'long' | 'short' = 'long'): string 
     new Date(`${iso}T00:00:00Z`),
   );
 }
+
+/** A moment as people read it, in agency time: 3 Dec, 14:05. */
+export function momentText(iso: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: 'Atlantic/Azores',
+  }).format(new Date(iso));
+}

@@ -6,6 +6,7 @@ import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { useForm } from '../home/OfferScreen';
 import type { Answers } from './answers';
+import { ContactStep } from './ContactStep';
 import { Incomes } from './Incomes';
 import { HouseholdLines } from './Lines';
 import { EachPerson, People } from './People';
@@ -16,6 +17,7 @@ import { SoFar } from './SoFar';
 import { useDraft } from './useDraft';
 
 const READ_BACK = 'read';
+const CONTACT = 'contact';
 
 /** The application: short chapters, saved at every step, then read back and signed. */
 export function ApplyScreen() {
@@ -37,7 +39,10 @@ export function ApplyScreen() {
   if (draft.error) return <Already problem={draft.error} />;
   if (!form.data || !saved || !answers || !chapter) return <Page title={t('loading')}>{t('loading')}</Page>;
 
-  const chapters = form.data.chapters;
+  const chapters = [
+    ...form.data.chapters,
+    { id: CONTACT, title: t('contact.chapter'), intro: t('contact.intro'), questions: [] },
+  ];
   const at = chapters.findIndex((each) => each.id === chapter);
   const part = chapters[at];
   const steps = [...chapters.map((each) => each.id), READ_BACK];
@@ -75,8 +80,15 @@ export function ApplyScreen() {
           {part?.questions.map((question) => (
             <QuestionOf key={question.path} question={question} answers={answers} onChange={setAnswers} />
           ))}
+          {chapter === CONTACT && <ContactStep answers={answers} onChange={setAnswers} />}
           {!part && (
-            <ReadBack form={form.data} answers={answers} onChange={(to) => setChapter(to)} handIn={handIn} />
+            <ReadBack
+              form={{ ...form.data, chapters }}
+              draft={saved.id}
+              answers={answers}
+              onChange={(to) => setChapter(to)}
+              handIn={handIn}
+            />
           )}
           <Problem of={save.error} />
           <div className="mt-6 flex flex-wrap items-center gap-x-6 gap-y-3">

@@ -1,7 +1,8 @@
-import type { UseMutationResult } from '@tanstack/react-query';
+import { type UseMutationResult, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Schemas } from '../../api/client';
+import { api, type Schemas, take } from '../../api/client';
+import { NO_CONTACT } from '../../components/ContactFields';
 import { CheckField, TextField } from '../../components/Field';
 import { isAbout, Problem } from '../../components/Problem';
 import { amountText, dateText } from '../../i18n';
@@ -10,13 +11,14 @@ import type { Line, ListName } from './Lines';
 
 type Props = {
   form: Schemas['Form'];
+  draft: string;
   answers: Answers;
   onChange: (chapter: string) => void;
   handIn: UseMutationResult<Schemas['Receipt'], Error, Schemas['HandIn']>;
 };
 
 /** Everything that was said, chapter by chapter, then the signature. */
-export function ReadBack({ form, answers, onChange, handIn }: Props) {
+export function ReadBack({ form, draft, answers, onChange, handIn }: Props) {
   const { t } = useTranslation();
   const [name, setName] = useState('');
   const [last4, setLast4] = useState('');
@@ -38,14 +40,16 @@ export function ReadBack({ form, answers, onChange, handIn }: Props) {
             </button>
           </div>
           <ul className="mt-1">
-            {chapter.questions
-              .flatMap((question) => said(question, answers, t))
-              .map((line) => (
-                <li key={line}>{line}</li>
-              ))}
+            {(chapter.id === 'contact'
+              ? contactLines(answers, t)
+              : chapter.questions.flatMap((question) => said(question, answers, t))
+            ).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
           </ul>
         </section>
       ))}
+      <ToShow draft={draft} />
       <section className="sheet mt-6 space-y-4 border-l-4 border-l-primary p-5">
         <h2 className="text-xl">{t('apply.signTitle')}</h2>
         <p>{t('apply.signIntro')}</p>
@@ -80,6 +84,49 @@ export function ReadBack({ form, answers, onChange, handIn }: Props) {
       </section>
     </>
   );
+}
+
+/** What will have to be shown, so that it can be looked for while the claim is on its way. */
+function ToShow({ draft }: { draft: string }) {
+  const { t } = useTranslation();
+  const evidence = useQuery({
+    queryKey: ['draft-evidence', draft],
+    queryFn: () => take(api.GET('/api/drafts/{id}/evidence', { params: { path: { id: draft } } })),
+    staleTime: 0,
+  });
+  if (!evidence.data?.length) return null;
+  return (
+    <section className="sheet mt-6 p-5" aria-labelledby="to-show">
+      <h2 id="to-show" className="text-lg">
+        {t('apply.toShow')}
+      </h2>
+      <p className="quiet mt-1">{t('apply.toShowIntro')}</p>
+      <ul className="mt-2 space-y-2">
+        {evidence.data.map((item) => (
+          <li key={item.kind + item.subject}>
+            <span className="font-semibold">{item.title}</span> <span className="quiet">{item.why}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function contactLines(answers: Answers, t: T): string[] {
+  const contact = { ...NO_CONTACT, ...(answers.contact as object | undefined) };
+  const address = [contact.street, contact.houseNumber].filter(Boolean).join(' ');
+  const lines = [
+    [address, contact.postCode].filter(Boolean).join(', '),
+    contact.phone,
+    contact.email,
+    !contact.mayCall && t('contact.notCall'),
+    !contact.mayText && t('contact.notText'),
+    !contact.mayEmail && t('contact.notEmail'),
+    !contact.mayLetter && t('contact.notLetter'),
+    contact.safeName && t('contact.asName', { name: contact.safeName }),
+    contact.safeTime,
+  ].filter((line): line is string => Boolean(line));
+  return lines.length > 0 ? lines : [t('contact.nothing')];
 }
 
 type T = ReturnType<typeof useTranslation>['t'];

@@ -5,17 +5,23 @@ import type { Schemas } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { Evidence } from './Evidence';
-import { FactTable } from './FactTable';
+import { keyOf } from './FactTable';
 import { FixListPanel, type NewPoint } from './FixListPanel';
 import { InTheWay } from './InTheWay';
+import { KeyList } from './KeyList';
+import { Middle, type Tab } from './Middle';
+import { MoreTime } from './MoreTime';
 import { Outcome } from './Outcome';
 import { PaperViewer } from './PaperViewer';
+import { SettleAll } from './SettleAll';
 import { SettlePanel } from './SettlePanel';
 import { Strip } from './Strip';
 import { useDesk } from './useDesk';
+import { useDeskKeys } from './useDeskKeys';
 import { usePapers } from './usePapers';
 
 type Fact = Schemas['Fact'];
+type View = Schemas['Settle']['view'];
 
 /** One claim: what is in the way, its facts in their views, the outcome as it stands. */
 export function DeskScreen() {
@@ -24,41 +30,41 @@ export function DeskScreen() {
   const go = useNavigate();
   const work = useDesk(claim);
   const papers = usePapers(claim);
-  const [paper, setPaper] = useState<Schemas['Paper']>();
-  const desk = work.desk.data;
-  const facts = desk?.facts.flatMap((group) => group.facts) ?? [];
+  const [paper, setPaper] = useState<{ id: string; page: number }>();
+  const [tab, setTab] = useState<Tab>('facts');
   const [chosen, setChosen] = useState('');
-  const [settling, setSettling] = useState<{ fact: Fact; view: Schemas['Settle']['view'] }>();
+  const [settling, setSettling] = useState<{ fact: Fact; view: View }>();
+  const [settlingAll, setSettlingAll] = useState(false);
   const [points, setPoints] = useState<NewPoint[]>();
-  const draft = desk?.fixList?.state === 'DRAFT' ? desk.fixList.points : [];
+  const [keys, setKeys] = useState(false);
+  const desk = work.desk.data;
+  const newest = desk?.fixLists[0];
+  const draft = newest?.state === 'DRAFT' ? newest.points : [];
   const ask = (point: NewPoint) => {
     const now = points ?? draft;
     setPoints(now.some((each) => each.path === point.path) ? now : [...now, point]);
   };
-  const askAbout = (fact: Fact) =>
-    ask({
-      path: fact.path === 'linkedBenefit/confirmed' ? 'linkedBenefit' : fact.path,
-      title: fact.label,
-      reason: t('list.suggestReason', { fact: `${fact.label}, ${fact.said?.text ?? ''}` }),
-      good: t('list.suggestGood'),
-    });
+  const askAbout = (fact: Fact) => {
+    const path = fact.path === 'linkedBenefit/confirmed' ? 'linkedBenefit' : fact.path;
+    if (fact.ask) ask({ path, ...fact.ask });
+  };
+  const open = (id: string, page = 1) => setPaper({ id, page });
+  const openPaper = papers.evidence.data
+    ?.flatMap((item) => item.papers)
+    .find((each) => each.id === paper?.id);
+  useDeskKeys({
+    desk,
+    chosen,
+    onChoose: setChosen,
+    onSettle: (fact, view) => setSettling({ fact, view }),
+    onUndo: (fact) => work.unsettle.mutate(fact.path),
+    onAsk: askAbout,
+    onOpen: open,
+    onDecide: () => go(`/claims/${claim}/decide`),
+    onKeys: () => setKeys((now) => !now),
+  });
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
-      if (typing || event.ctrlKey || event.metaKey || event.altKey || !desk) return;
-      const at = facts.findIndex((fact) => fact.path === chosen);
-      const fact = facts[at];
-      if (event.key === 'j') setChosen(facts[Math.min(at + 1, facts.length - 1)]?.path ?? '');
-      if (event.key === 'k') setChosen(facts[Math.max(at - 1, 0)]?.path ?? '');
-      if (event.key === 'w') document.getElementById('working')?.focus();
-      if (!fact || !desk.canWork) return;
-      if (event.key === '1' && fact.canSettle) setSettling({ fact, view: 'SAID' });
-      if (event.key === '3' && fact.canSettle && fact.onRecord) setSettling({ fact, view: 'ON_RECORD' });
-      if (event.key === 'f') askAbout(fact);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    document.querySelector('[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
   });
   if (!desk) {
     return (
@@ -67,25 +73,55 @@ export function DeskScreen() {
       </Page>
     );
   }
-  const startList = () => setPoints(points ?? draft);
+  const goTo = (obstacle: Schemas['Obstacle']) => {
+    const fact = desk.facts.flatMap((group) => group.facts).find((each) => each.path === obstacle.path);
+    if (fact) {
+      setTab('facts');
+      setChosen(keyOf(fact));
+    }
+    if (obstacle.kind === 'REGISTER') setTab('registers');
+    if (obstacle.kind === 'IDENTITY') setTab('identity');
+    if (obstacle.kind === 'MESSAGE') setTab('messages');
+    if (obstacle.kind === 'MATCH') go(`/claims/${claim}/household`);
+    const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
+    if (obstacle.kind === 'PAPERS_CAME' && came) open(came.id);
+  };
+  const failed =
+    work.takeIt.error ??
+    work.settle.error ??
+    work.settleImmaterial.error ??
+    work.unsettle.error ??
+    work.askRegister.error ??
+    work.withoutRegister.error ??
+    work.answerTime.error;
   return (
     <Page title={`${desk.household} · ${desk.number}`} wide>
       <Strip
         desk={desk}
         points={points?.length ?? draft.length}
         onTake={() => work.takeIt.mutate()}
-        onFixList={startList}
+        onFixList={() => setPoints(points ?? draft)}
         onDecide={() => go(`/claims/${claim}/decide`)}
       />
-      <Problem of={work.takeIt.error ?? work.settle.error ?? work.unsettle.error ?? work.askRegister.error} />
+      <Problem of={failed} />
       <div
-        className={`dense grid min-h-[calc(100vh-112px)] grid-cols-1 ${paper ? 'lg:grid-cols-[232px_minmax(0,1fr)_minmax(0,1fr)]' : 'lg:grid-cols-[232px_minmax(0,1fr)_316px]'}`}
+        className={`dense grid min-h-[calc(100vh-112px)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[232px_minmax(0,1fr)_minmax(0,1fr)]' : 'lg:grid-cols-[232px_minmax(0,1fr)_300px]'}`}
       >
         <div className="border-r border-base-300">
-          <InTheWay desk={desk} onAsk={ask} onGo={setChosen} />
-          <Evidence work={papers} canWork={desk.canWork} open={paper?.id ?? ''} onOpen={setPaper} />
+          <InTheWay desk={desk} onAsk={ask} onGo={goTo} onSettleAll={() => setSettlingAll(true)} />
+          <Evidence
+            work={papers}
+            canWork={desk.canWork}
+            open={paper?.id ?? ''}
+            onOpen={(each) => open(each.id)}
+            onAsk={ask}
+          />
         </div>
         <div className="min-w-0 bg-base-100">
+          {keys && <KeyList onClose={() => setKeys(false)} />}
+          {desk.moreTime && desk.canWork && (
+            <MoreTime asked={desk.moreTime} onAnswer={(answer) => work.answerTime.mutate(answer)} />
+          )}
           {points && desk.canWork && (
             <FixListPanel
               desk={desk}
@@ -98,9 +134,18 @@ export function DeskScreen() {
               problem={work.saveList.error ?? work.sendList.error}
             />
           )}
+          {settlingAll && (
+            <SettleAll
+              busy={work.settleImmaterial.isPending}
+              onSettle={(reason) =>
+                work.settleImmaterial.mutate(reason, { onSuccess: () => setSettlingAll(false) })
+              }
+              onClose={() => setSettlingAll(false)}
+            />
+          )}
           {settling && (
             <SettlePanel
-              key={settling.fact.path + settling.view}
+              key={keyOf(settling.fact) + settling.view}
               fact={settling.fact}
               view={settling.view}
               busy={work.settle.isPending}
@@ -111,19 +156,23 @@ export function DeskScreen() {
               onClose={() => setSettling(undefined)}
             />
           )}
-          <FactTable
+          <Middle
             desk={desk}
+            tab={tab}
+            onTab={setTab}
             chosen={chosen}
             onChoose={setChosen}
             onSettle={(fact, view) => setSettling({ fact, view })}
-            onAskRegister={() => work.askRegister.mutate()}
+            onPaper={open}
+            work={work}
           />
         </div>
-        {paper ? (
+        {openPaper ? (
           <PaperViewer
-            key={paper.id}
+            key={openPaper.id + (paper?.page ?? 1)}
             claim={claim}
-            paper={paper}
+            paper={openPaper}
+            first={paper?.page ?? 1}
             work={papers}
             canWork={desk.canWork}
             onClose={() => setPaper(undefined)}

@@ -3,15 +3,25 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { TextField } from '../../components/Field';
 import { Problem } from '../../components/Problem';
+import { dateText } from '../../i18n';
+import type { NewPoint } from './FixListPanel';
 import type { usePapers } from './usePapers';
 
-const SHAPE = { ASKED_FOR: '◈', RECEIVED: '→', ACCEPTED: '✓', SENT_BACK: '◆', WAIVED: '–' };
+const SHAPE = {
+  ASKED_FOR: '◈',
+  RECEIVED: '→',
+  ACCEPTED: '✓',
+  SENT_BACK: '◆',
+  WAIVED: '–',
+  NO_LONGER_NEEDED: '–',
+};
 const INK = {
   ASKED_FOR: 'text-warning',
   RECEIVED: 'text-primary',
   ACCEPTED: 'text-success',
   SENT_BACK: 'text-error',
   WAIVED: 'quiet',
+  NO_LONGER_NEEDED: 'quiet',
 };
 
 type Props = {
@@ -19,10 +29,11 @@ type Props = {
   canWork: boolean;
   open: string;
   onOpen: (paper: Schemas['Paper']) => void;
+  onAsk: (point: NewPoint) => void;
 };
 
 /** What the claim has to show, and the papers that came for it. */
-export function Evidence({ work, canWork, open, onOpen }: Props) {
+export function Evidence({ work, canWork, open, onOpen, onAsk }: Props) {
   const { t } = useTranslation();
   const items = work.evidence.data ?? [];
   const [waiving, setWaiving] = useState('');
@@ -42,6 +53,8 @@ export function Evidence({ work, canWork, open, onOpen }: Props) {
               <span aria-hidden="true">{SHAPE[item.state]} </span>
               {t(`desk.paperState.${item.state}`)}
               {item.reason && `: ${item.reason}`}
+              {item.servedBy && ` ${t('desk.servedBy', { number: item.servedBy })}`}
+              {item.until && item.state === 'ASKED_FOR' && ` · ${dateText(item.until, 'short')}`}
             </p>
             {item.papers.map((paper) => (
               <button
@@ -54,6 +67,23 @@ export function Evidence({ work, canWork, open, onOpen }: Props) {
                 {paper.name}
               </button>
             ))}
+            {canWork && item.kind !== 'OTHER' && ['ASKED_FOR', 'SENT_BACK'].includes(item.state) && (
+              <button
+                type="button"
+                aria-label={`${t('desk.ask')}: ${item.title}`}
+                className="mt-1 mr-4 min-h-8 cursor-pointer font-semibold text-primary"
+                onClick={() =>
+                  onAsk({
+                    path: ['papers', item.kind, item.subject].filter(Boolean).join('/'),
+                    title: item.title,
+                    reason: item.reason || t('desk.askPaper'),
+                    good: item.why,
+                  })
+                }
+              >
+                {t('desk.ask')}
+              </button>
+            )}
             {canWork && item.kind !== 'OTHER' && ['ASKED_FOR', 'SENT_BACK'].includes(item.state) && (
               <button
                 type="button"

@@ -1,81 +1,104 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { marked } from './marked';
 
 type Fact = Schemas['Fact'];
+type View = Schemas['Settle']['view'];
 type Props = {
   desk: Schemas['Desk'];
   chosen: string;
   onChoose: (path: string) => void;
-  onSettle: (fact: Fact, view: Schemas['Settle']['view']) => void;
-  onAskRegister: () => void;
+  onSettle: (fact: Fact, view: View) => void;
+  onPaper: (paper: string, page: number) => void;
 };
 
-/** The facts in their views, grouped by person. */
-export function FactTable({ desk, chosen, onChoose, onSettle, onAskRegister }: Props) {
+export const keyOf = (fact: Fact): string => `${fact.path} ${fact.label}`;
+
+/** The facts in their three views, grouped by person, with what differs underlined in place. */
+export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) {
   const { t } = useTranslation();
   return (
-    <>
-      <table className="w-full table-fixed">
-        <thead>
-          <tr className="row-line text-left text-[13px]">
-            <th className="w-[24%] px-4 py-2 font-normal">{t('desk.fact')}</th>
-            <th className="w-[24%] font-normal">
-              {t('desk.said')} <span className="key">1</span>
+    <table className="w-full table-fixed">
+      <thead>
+        <tr className="row-line text-left text-[13px]">
+          <th className="w-[22%] px-3 py-2 font-normal">{t('desk.fact')}</th>
+          <th className="w-[20%] font-normal">
+            {t('desk.said')} <span className="key">1</span>
+          </th>
+          <th className="w-[20%] font-normal">
+            {t('desk.shown')} <span className="key">2</span>
+          </th>
+          <th className="w-[20%] font-normal">
+            {t('desk.record')} <span className="key">3</span>
+          </th>
+          <th className="font-normal">{t('desk.settledHead')}</th>
+        </tr>
+      </thead>
+      {desk.facts.map((group) => (
+        <tbody key={group.title}>
+          <tr className="row-line bg-base-200/60">
+            <th colSpan={5} scope="rowgroup" className="px-3 py-1.5 text-left font-normal">
+              <span className="told text-base">{group.title}</span>{' '}
+              <span className="quiet">{group.subtitle}</span>
             </th>
-            <th className="w-[24%] font-normal">
-              {t('desk.record')} <span className="key">3</span>
-            </th>
-            <th className="font-normal">{t('desk.settledHead')}</th>
           </tr>
-        </thead>
-        {desk.facts.map((group) => (
-          <tbody key={group.title}>
-            <tr className="row-line bg-base-200/60">
-              <th colSpan={4} scope="rowgroup" className="px-4 py-1.5 text-left font-normal">
-                <span className="told text-base">{group.title}</span>{' '}
-                <span className="quiet">{group.subtitle}</span>
-              </th>
+          {group.facts.map((fact) => (
+            <tr
+              key={keyOf(fact)}
+              aria-selected={keyOf(fact) === chosen}
+              className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${keyOf(fact) === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
+              onClick={() => onChoose(keyOf(fact))}
+            >
+              <td className="px-3 py-2">
+                {fact.label}
+                {fact.note && (
+                  <span className={`block text-[13px] ${fact.state === 'DIFFERS' ? 'text-error' : 'quiet'}`}>
+                    {fact.note}
+                  </span>
+                )}
+              </td>
+              <Shown of={fact.said} fact={fact} onPaper={onPaper} />
+              <Shown of={fact.shown} fact={fact} onPaper={onPaper} />
+              <Shown of={fact.onRecord} fact={fact} onPaper={onPaper} />
+              <td className="py-2 pr-3">
+                <Settled fact={fact} canWork={desk.canWork} onSettle={onSettle} />
+              </td>
             </tr>
-            {group.facts.map((fact) => (
-              <tr
-                key={fact.path}
-                aria-selected={fact.path === chosen}
-                className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${fact.path === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
-                onClick={() => onChoose(fact.path)}
-              >
-                <td className="px-4 py-2">{fact.label}</td>
-                <td className={`py-2 pr-3 break-words ${fact.state === 'DIFFERS' ? 'unlike' : ''}`}>
-                  {fact.said?.text}
-                </td>
-                <td className="py-2 pr-3 break-words">
-                  {fact.onRecord ? (
-                    <span className={fact.state === 'DIFFERS' ? 'unlike' : ''}>{fact.onRecord.text}</span>
-                  ) : (
-                    <span className="quiet">{t('desk.notAsked')}</span>
-                  )}
-                  {fact.onRecord?.note && (
-                    <span className="quiet block text-[13px]">{fact.onRecord.note}</span>
-                  )}
-                  {fact.state === 'AWAITED' && desk.canWork && (
-                    <button
-                      type="button"
-                      className="block min-h-7 cursor-pointer font-semibold text-primary"
-                      onClick={onAskRegister}
-                    >
-                      {t('desk.askRegister')}
-                    </button>
-                  )}
-                </td>
-                <td className="py-2 pr-4">
-                  <Settled fact={fact} canWork={desk.canWork} onSettle={onSettle} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        ))}
-      </table>
-      <History desk={desk} />
-    </>
+          ))}
+        </tbody>
+      ))}
+    </table>
+  );
+}
+
+function Shown({
+  of,
+  fact,
+  onPaper,
+}: {
+  of: Fact['said'] | undefined;
+  fact: Fact;
+  onPaper: Props['onPaper'];
+}) {
+  const { t } = useTranslation();
+  if (!of) return <td className="quiet py-2 pr-2">–</td>;
+  const others = [fact.said, fact.shown, fact.onRecord].map((each) => each?.text);
+  const place = of.from;
+  return (
+    <td className="py-2 pr-2 break-words">
+      {fact.state === 'DIFFERS' ? marked(of.text, others) : of.text}
+      {of.note && !place && <span className="quiet block text-[13px]">{of.note}</span>}
+      {place && (
+        <button
+          type="button"
+          className="block cursor-pointer text-left text-[13px] font-semibold text-primary"
+          title={t('desk.openPaper')}
+          onClick={() => onPaper(place.paper, place.page)}
+        >
+          {of.note}
+        </button>
+      )}
+    </td>
   );
 }
 
@@ -115,27 +138,5 @@ function Settled({ fact, canWork, onSettle }: { fact: Fact; canWork: boolean; on
         </span>
       )}
     </>
-  );
-}
-
-function History({ desk }: { desk: Schemas['Desk'] }) {
-  const { t } = useTranslation();
-  return (
-    <section className="px-4 py-4" aria-labelledby="history">
-      <h2 id="history" className="!font-sans text-sm">
-        {t('desk.history')}
-      </h2>
-      <ul className="mt-1">
-        {desk.history.map((line, i) => (
-          <li key={`${line.when}${i}`} className="flex gap-3 py-0.5">
-            <span className="quiet w-24 shrink-0">{line.when}</span>
-            <span>
-              <strong>{line.who}</strong> {line.sentence}
-            </span>
-          </li>
-        ))}
-      </ul>
-      <p className="quiet mt-3 text-[13px]">{t('desk.keys')}</p>
-    </section>
   );
 }

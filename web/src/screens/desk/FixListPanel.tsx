@@ -21,7 +21,7 @@ type Props = {
 /** The correction request being written, with a preview as the applicant will see it. */
 export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, busy, problem }: Props) {
   const { t } = useTranslation();
-  const begun = desk.fixList?.state === 'DRAFT' ? desk.fixList : undefined;
+  const begun = desk.fixLists[0]?.state === 'DRAFT' ? desk.fixLists[0] : undefined;
   const [dueOn, setDueOn] = useState<string>(begun?.dueOn ?? desk.fixListDueOn);
   const [then, setThen] = useState<NonNullable<List['then']>>(begun?.then ?? 'DECIDE');
   const list: List = {

@@ -2,20 +2,28 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import type { NewPoint } from './FixListPanel';
 
-const SHAPE = { ANSWER: '◆', WANTED: '◈', IMMATERIAL: '◇' };
-const INK = { ANSWER: 'text-error', WANTED: 'text-warning', IMMATERIAL: '' };
+const SHAPE = { ANSWER: '◆', AMOUNT: '◆', WANTED: '◈', IMMATERIAL: '◇' };
+const INK = { ANSWER: 'text-error', AMOUNT: 'text-error', WANTED: 'text-warning', IMMATERIAL: '' };
 const EDGE = {
   ANSWER: 'border-l-error bg-base-100',
+  AMOUNT: 'border-l-error bg-base-100',
   WANTED: 'border-l-warning bg-base-100',
   IMMATERIAL: 'border-l-base-content/40',
 };
 
-type Props = { desk: Schemas['Desk']; onAsk: (point: NewPoint) => void; onGo: (path: string) => void };
+type Props = {
+  desk: Schemas['Desk'];
+  onAsk: (point: NewPoint) => void;
+  onGo: (obstacle: Schemas['Obstacle']) => void;
+  onSettleAll: () => void;
+};
 
-/** What stands between this claim and a decision, what matters first, and what came back. */
-export function InTheWay({ desk, onAsk, onGo }: Props) {
+/** What stands between this claim and a decision: what matters first, what cannot change anything last, in one step. */
+export function InTheWay({ desk, onAsk, onGo, onSettleAll }: Props) {
   const { t } = useTranslation();
-  const answered = desk.fixList?.state === 'ANSWERED' ? desk.fixList.points : [];
+  const immaterial = desk.inTheWay.filter(
+    (each) => each.weight === 'IMMATERIAL' && each.kind === 'FACT',
+  ).length;
   return (
     <section className="p-3" aria-labelledby="in-the-way">
       <h2 id="in-the-way" className="!font-sans text-sm">
@@ -30,16 +38,17 @@ export function InTheWay({ desk, onAsk, onGo }: Props) {
           >
             <p className={`text-[13px] font-semibold ${INK[each.weight]}`}>
               <span aria-hidden="true">{SHAPE[each.weight]} </span>
-              {t(`desk.${each.weight}`)}
+              {each.kind === 'MATCH' ? t('desk.look') : t(`desk.${each.weight}`)}
             </p>
             <button
               type="button"
               className="mt-0.5 cursor-pointer text-left font-bold"
-              onClick={() => onGo(each.path === 'linkedBenefit' ? 'linkedBenefit/confirmed' : each.path)}
+              onClick={() => onGo(each)}
             >
               {each.title}
             </button>
             <p className="mt-0.5">{each.detail}</p>
+            {each.impact && <p className="quiet mt-0.5 text-[13px]">{each.impact}</p>}
             {each.suggestion && desk.canWork && (
               <button
                 type="button"
@@ -52,40 +61,15 @@ export function InTheWay({ desk, onAsk, onGo }: Props) {
           </li>
         ))}
       </ul>
-      {answered.length > 0 && (
-        <>
-          <h2 className="!font-sans mt-5 text-sm">{t('desk.answered')}</h2>
-          {answered.map((point) => (
-            <div
-              key={point.path}
-              className="mt-2 border border-l-4 border-base-300 border-l-primary bg-base-100 p-2.5"
-            >
-              <p className="font-bold">{point.title}</p>
-              <p>
-                <span className="quiet">{t('desk.before')}</span> <del>{inWords(point.before)}</del>
-              </p>
-              <p>
-                <span className="quiet">{t('desk.after')}</span>{' '}
-                <ins className="font-semibold no-underline">{inWords(point.after)}</ins>
-              </p>
-              {point.note && <p className="mt-1">“{point.note}”</p>}
-            </div>
-          ))}
-        </>
+      {immaterial > 0 && desk.canWork && (
+        <button
+          type="button"
+          className="mt-2 min-h-8 cursor-pointer text-left font-semibold text-primary"
+          onClick={onSettleAll}
+        >
+          {t('desk.settleAll', { count: immaterial })}
+        </button>
       )}
     </section>
   );
-}
-
-/** A value of the case file, whatever its shape, on one line. */
-function inWords(value: unknown): string {
-  if (value === null || value === undefined) return '–';
-  if (Array.isArray(value)) return value.map(inWords).join('; ') || '–';
-  if (typeof value === 'object') {
-    return Object.entries(value)
-      .filter(([name]) => !['id', 'member', 'signedAt'].includes(name))
-      .map(([, each]) => inWords(each))
-      .join(' ');
-  }
-  return String(value);
 }

@@ -3,11 +3,14 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { TextField } from '../../components/Field';
 import { Problem } from '../../components/Problem';
+import { PaperValues } from './PaperValues';
 import type { usePapers } from './usePapers';
 
 type Props = {
   claim: string;
   paper: Schemas['Paper'];
+  /** The page to open it at. */
+  first?: number;
   work: ReturnType<typeof usePapers>;
   canWork: boolean;
   onClose: () => void;
@@ -17,12 +20,15 @@ const QUARTER = 90;
 const ZOOMS = [1, 1.5, 2, 3];
 
 /** A paper beside the facts: page by page, larger, turned; and what the caseworker says of it. */
-export function PaperViewer({ claim, paper, work, canWork, onClose }: Props) {
+export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }: Props) {
   const { t } = useTranslation();
-  const [page, setPage] = useState(1);
+  const [page, setPage] = useState(first);
+  const [marked, setMarked] = useState('');
   const [zoom, setZoom] = useState(0);
   const [turned, setTurned] = useState(0);
   const [reason, setReason] = useState<string>();
+  const picture = `/api/claims/${claim}/papers/${paper.id}/picture?page=${page}`;
+  const shape = useShape(picture);
   const pageTo = (to: number) => setPage(Math.min(Math.max(1, to), paper.pages));
   const zoomTo = (to: number) => setZoom(Math.min(Math.max(0, to), ZOOMS.length - 1));
   useEffect(() => {
@@ -38,6 +44,8 @@ export function PaperViewer({ claim, paper, work, canWork, onClose }: Props) {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
+  const reading = work.readings.data?.[paper.id];
+  const boxes = reading?.shown.filter((each) => each.page === page && each.place.width > 0) ?? [];
   const tool = 'btn btn-ghost h-8 min-h-8 px-2';
   return (
     <section className="flex min-w-0 flex-col border-l border-base-300" aria-label={paper.name}>
@@ -80,21 +88,45 @@ export function PaperViewer({ claim, paper, work, canWork, onClose }: Props) {
         </button>
       </header>
       <section
-        className="max-h-[70vh] overflow-auto bg-base-300/40 p-3"
+        className="max-h-[52vh] overflow-auto bg-base-300/40 p-3"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keyboard
         tabIndex={0}
         aria-label={t('paper.shown')}
       >
-        <img
-          src={`/api/claims/${claim}/papers/${paper.id}/picture?page=${page}`}
-          alt={t('paper.alt', { name: paper.name, page })}
+        <svg
+          viewBox={`0 0 100 ${100 * shape}`}
           width={`${(ZOOMS[zoom] ?? 1) * 100}%`}
+          role="img"
+          aria-label={t('paper.alt', { name: paper.name, page })}
           className={`max-w-none ${TURNED[turned / QUARTER]}`}
-        />
+        >
+          <image href={picture} width="100" height={100 * shape} />
+          {boxes.map((each) => (
+            <rect
+              key={each.field}
+              x={each.place.left * 100 - 0.5}
+              y={(each.place.top - 0.004) * 100 * shape}
+              width={each.place.width * 100 + 1}
+              height={(each.place.height + 0.008) * 100 * shape}
+              className={each.field === marked ? 'fill-warning/30 stroke-warning' : 'fill-warning/10'}
+              strokeWidth="0.3"
+            />
+          ))}
+        </svg>
       </section>
+      <PaperValues
+        key={`${page} ${reading?.state} ${reading?.shown.map((each) => each.value + each.state).join()}`}
+        kind={paper.kind}
+        page={page}
+        reading={reading}
+        canWork={canWork}
+        busy={work.see.isPending}
+        onMark={setMarked}
+        onSee={(values) => work.see.mutate({ paper: paper.id, page, values })}
+      />
       {canWork && (
         <footer className="space-y-2 border-t border-base-300 bg-base-100 p-3">
-          <Problem of={work.accept.error ?? work.sendBack.error} />
+          <Problem of={work.accept.error ?? work.sendBack.error ?? work.see.error} />
           {reason === undefined ? (
             <div className="flex gap-3">
               <button
@@ -132,6 +164,17 @@ export function PaperViewer({ claim, paper, work, canWork, onClose }: Props) {
       )}
     </section>
   );
+}
+
+/** How high a picture is for its width; a sheet's shape until it has loaded. */
+function useShape(picture: string): number {
+  const [shape, setShape] = useState(Math.SQRT2);
+  useEffect(() => {
+    const image = new Image();
+    image.onload = () => setShape(image.naturalHeight / Math.max(1, image.naturalWidth));
+    image.src = picture;
+  }, [picture]);
+  return shape;
 }
 
 const TURNED = ['', 'rotate-90', 'rotate-180', '-rotate-90'];

@@ -14,35 +14,39 @@ type Props = {
   onClose: () => void;
 };
 
-/** Settles one fact on a view or a typed figure, with a reason. */
+/** Settles one fact on a view or a typed figure, with a reason. Enter settles it, Escape leaves it. */
 export function SettlePanel({ fact, view: first, busy, onSettle, onUndo, onClose }: Props) {
   const { t } = useTranslation();
-  const [view, setView] = useState<View>(first === 'SHOWN' ? 'SAID' : first);
+  const [view, setView] = useState<View>(first);
   const [typed, setTyped] = useState('');
-  const [reason, setReason] = useState('');
+  const [reason, setReason] = useState(() => suggested(first, fact, t));
   const panel = useRef<HTMLFormElement>(null);
-  useEffect(() => panel.current?.querySelector('textarea')?.focus(), []);
-  const choices: { view: View; text: string }[] = [
-    { view: 'SAID', text: `${t('desk.said')}: ${fact.said?.text ?? ''}` },
-  ];
-  if (fact.onRecord?.value !== undefined && fact.onRecord?.value !== null)
-    choices.push({ view: 'ON_RECORD', text: `${t('desk.record')}: ${fact.onRecord.text}` });
-  if (fact.kind !== 'YES_NO') choices.push({ view: 'TYPED', text: t('desk.typed') });
-  const value = () =>
-    view === 'SAID'
-      ? fact.said?.value
-      : view === 'ON_RECORD'
-        ? fact.onRecord?.value
-        : typedValue(fact.kind, typed);
+  useEffect(() => panel.current?.querySelector('textarea')?.select(), []);
+  const choices = [
+    { view: 'SAID' as const, label: t('desk.said'), of: fact.said },
+    { view: 'SHOWN' as const, label: t('desk.shown'), of: fact.shown },
+    { view: 'ON_RECORD' as const, label: t('desk.record'), of: fact.onRecord },
+  ].filter((choice) => choice.of?.value !== undefined && choice.of?.value !== null);
+  const choose = (to: View) => {
+    if (reason === suggested(view, fact, t)) setReason(suggested(to, fact, t));
+    setView(to);
+  };
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    onSettle({ path: fact.path, view, value: value() ?? null, reason });
+    const value =
+      view === 'TYPED'
+        ? typedValue(fact.kind, typed)
+        : choices.find((choice) => choice.view === view)?.of?.value;
+    onSettle({ path: fact.path, view, value: value ?? null, reason });
   };
   return (
     <form
       ref={panel}
       onSubmit={submit}
-      onKeyDown={(e) => e.key === 'Escape' && onClose()}
+      onKeyDown={(e) => {
+        if (e.key === 'Escape') onClose();
+        if (e.key === 'Enter' && !e.shiftKey && e.target instanceof HTMLTextAreaElement) submit(e);
+      }}
       className="space-y-3 border-b-2 border-primary bg-base-200/60 p-4"
     >
       <h2 className="text-lg">{t('desk.settleTitle', { fact: fact.label })}</h2>
@@ -55,11 +59,23 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onUndo, onClose
               name="view"
               className="radio radio-primary radio-sm"
               checked={view === choice.view}
-              onChange={() => setView(choice.view)}
+              onChange={() => choose(choice.view)}
             />
-            {choice.text}
+            {choice.label}: {choice.of?.text}
           </label>
         ))}
+        {fact.kind !== 'YES_NO' && (
+          <label className="mr-6 inline-flex min-h-8 items-center gap-2">
+            <input
+              type="radio"
+              name="view"
+              className="radio radio-primary radio-sm"
+              checked={view === 'TYPED'}
+              onChange={() => choose('TYPED')}
+            />
+            {t('desk.typed')}
+          </label>
+        )}
       </fieldset>
       {view === 'TYPED' && (
         <div className="max-w-60">
@@ -97,6 +113,12 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onUndo, onClose
       </div>
     </form>
   );
+}
+
+/** A reason that can stand as it is where the views speak for themselves. */
+function suggested(view: View, fact: Schemas['Fact'], t: ReturnType<typeof useTranslation>['t']): string {
+  if (view === 'TYPED' || fact.state !== 'DIFFERS') return '';
+  return t(`desk.because.${view}`);
 }
 
 function typedValue(kind: Schemas['Fact']['kind'], typed: string): unknown {

@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { dateText } from '../../i18n';
 
@@ -20,7 +21,8 @@ export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
       : desk.daysLeft === 0
         ? t('desk.dueToday')
         : t('desk.daysLeft', { count: desk.daysLeft });
-  const listOut = desk.fixList?.state === 'SENT';
+  const newest = desk.fixLists[0];
+  const listOut = newest?.state === 'SENT';
   return (
     <div className="dense flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-base-300 bg-base-100 px-4 py-2.5">
       <div className="min-w-72 flex-1">
@@ -31,8 +33,15 @@ export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
             {t('desk.received', { date: dateText(desk.receivedOn, 'short') })}
             {desk.owner && ` · ${desk.owner}`}
           </span>
+          <Link to={`/claims/${desk.id}/household`}>{t('desk.household')}</Link>
         </div>
         <p className="mt-0.5">{desk.sentence}</p>
+        {desk.caution && (
+          <p className="mt-0.5 font-semibold text-error">
+            <span aria-hidden="true">▲ </span>
+            {desk.caution}
+          </p>
+        )}
       </div>
       {open && (
         <div className="text-right">
@@ -51,7 +60,7 @@ export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
             type="button"
             className="btn btn-outline btn-primary h-9 min-h-9"
             disabled={listOut}
-            title={listOut ? t('list.out', { date: dateText(desk.fixList.dueOn) }) : undefined}
+            title={listOut ? t('list.out', { date: dateText(newest.dueOn) }) : undefined}
             onClick={onFixList}
           >
             {t('desk.fixList')} · {points}

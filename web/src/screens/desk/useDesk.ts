@@ -18,7 +18,7 @@ export function useDesk(id: string) {
     queryKey: key,
     queryFn: () => take(api.GET('/api/claims/{id}/desk', { params: { path } })),
     refetchInterval: (query) =>
-      query.state.data?.facts.some((group) => group.facts.some((fact) => fact.state === 'AWAITED'))
+      query.state.data?.registers.some((each) => each.state === 'ASKED' || each.state === 'SILENT')
         ? 2_000
         : false,
   });
@@ -26,6 +26,12 @@ export function useDesk(id: string) {
   const settle = useMutation({
     mutationFn: (wish: Omit<Schemas['Settle'], 'version'>) =>
       take(api.POST('/api/claims/{id}/settle', { params: { path }, body: { version, ...wish } })),
+    onSuccess: shown,
+    onError: changed,
+  });
+  const settleImmaterial = useMutation({
+    mutationFn: (reason: string) =>
+      take(api.POST('/api/claims/{id}/settle-immaterial', { params: { path }, body: { version, reason } })),
     onSuccess: shown,
     onError: changed,
   });
@@ -39,7 +45,18 @@ export function useDesk(id: string) {
     onSuccess: changed,
   });
   const askRegister = useMutation({
-    mutationFn: () => take(api.POST('/api/claims/{id}/ask-register', { params: { path } })),
+    mutationFn: (request: string) =>
+      take(api.POST('/api/claims/{id}/registers/{request}/ask', { params: { path: { id, request } } })),
+    onSuccess: shown,
+  });
+  const withoutRegister = useMutation({
+    mutationFn: ({ request, reason }: { request: string; reason: string }) =>
+      take(
+        api.POST('/api/claims/{id}/registers/{request}/without', {
+          params: { path: { id, request } },
+          body: { reason },
+        }),
+      ),
     onSuccess: shown,
   });
   const saveList = useMutation({
@@ -54,10 +71,28 @@ export function useDesk(id: string) {
     },
     onSettled: changed,
   });
+  const answerTime = useMutation({
+    mutationFn: (body: Schemas['TimeAnswer']) =>
+      take(api.POST('/api/claims/{id}/fix-list/extension', { params: { path }, body })),
+    onSettled: changed,
+  });
   const decide = useMutation({
     mutationFn: (reason: string) =>
       take(api.POST('/api/claims/{id}/decide', { params: { path }, body: { version, reason } })),
     onSuccess: changed,
   });
-  return { desk, settle, unsettle, takeIt, askRegister, saveList, sendList, decide };
+  return {
+    desk,
+    settle,
+    settleImmaterial,
+    unsettle,
+    takeIt,
+    askRegister,
+    withoutRegister,
+    saveList,
+    sendList,
+    answerTime,
+    decide,
+    changed,
+  };
 }

@@ -1,24 +1,29 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 import type { Person } from '../apply/answers';
+import { AskForTime } from './AskForTime';
+import { PaperPoint } from './PaperPoint';
 import { PointAnswer } from './PointAnswer';
 
-/** The applicant's side of a fix list: only its points, nothing else. */
+type Point = Schemas['Point'];
+
+/** The applicant's side of a fix list: only its points, nothing else; some can be answered now and the rest later. */
 export function FixAnswerScreen() {
   const { t } = useTranslation();
   const { claim = '' } = useParams();
   const go = useNavigate();
   const queries = useQueryClient();
   const path = { id: claim };
+  const key = ['fix-list', claim];
   const asked = useQuery({
-    queryKey: ['fix-list', claim],
+    queryKey: key,
     queryFn: () => take(api.GET('/api/my/claims/{id}/fix-list', { params: { path } })),
     retry: false,
     staleTime: Number.POSITIVE_INFINITY,
@@ -26,37 +31,41 @@ export function FixAnswerScreen() {
   const [values, setValues] = useState<Record<string, unknown>>({});
   const [notes, setNotes] = useState<Record<string, string>>({});
   const answer = useMutation({
-    mutationFn: (points: Schemas['Point'][]) =>
+    mutationFn: (points: Point[]) =>
       take(
         api.POST('/api/my/claims/{id}/fix-list', {
           params: { path },
           body: {
             answers: points
+              .filter((point) => point.path in values)
               .map((point) => ({
                 path: point.path,
-                value: point.path in values ? values[point.path] : unchanged(point),
+                value: values[point.path],
                 note: notes[point.path] ?? '',
-              }))
-              .filter((each) => each.value !== undefined),
+              })),
           },
         }),
       ),
-    onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ['my'] });
-      go('/my');
+    onSuccess: async ({ open }) => {
+      await queries.invalidateQueries({ queryKey: ['my'] });
+      if (open === 0) go('/my');
+      else await queries.invalidateQueries({ queryKey: key });
     },
   });
   if (!asked.data) {
     return (
       <Page title={t('fix.title')}>
         <Problem of={asked.error} />
+        {asked.error && <Link to="/my">{t('papers.back')}</Link>}
       </Page>
     );
   }
   const { points, dueOn, then, people } = asked.data;
+  const open = points.filter((point) => !point.answeredAt);
+  const change = (point: Point, value: unknown) => setValues((now) => ({ ...now, [point.path]: value }));
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    answer.mutate(points);
+    answer.mutate(open);
   };
   return (
     <Page title={t('fix.title')}>
@@ -66,39 +75,66 @@ export function FixAnswerScreen() {
         <span aria-hidden="true">◈ </span>
         {t('fix.until', { date: dateText(dueOn) })} {t(`fix.${then}`)}
       </p>
+      <AskForTime
+        claim={claim}
+        asked={asked.data}
+        onAsked={() => queries.invalidateQueries({ queryKey: key })}
+      />
       <form onSubmit={submit} className="mt-6 max-w-3xl space-y-5" noValidate>
-        {points.map((point) => (
-          <section
-            key={point.path}
-            className="sheet space-y-3 border-l-4 border-l-warning p-5"
-            aria-label={point.title}
-          >
-            <h2 className="text-xl">{point.title}</h2>
-            <p>{point.reason}</p>
-            <p className="quiet text-[15px]">{t('fix.good', { good: point.good })}</p>
-            <PointAnswer
-              point={point}
-              people={people as Person[]}
-              onChange={(value) => setValues((now) => ({ ...now, [point.path]: value }))}
-            />
-            <TextField
-              label={t('fix.note')}
-              value={notes[point.path] ?? ''}
-              onChange={(note) => setNotes({ ...notes, [point.path]: note })}
-            />
-            {isAbout(answer.error, point.path) && <Problem of={answer.error} />}
-          </section>
-        ))}
+        {points.map((point) =>
+          point.answeredAt ? (
+            <section
+              key={point.path}
+              className="sheet border-l-4 border-l-success p-5"
+              aria-label={point.title}
+            >
+              <h2 className="text-xl">{point.title}</h2>
+              <p className="text-success">✓ {t('fix.answered')}</p>
+            </section>
+          ) : (
+            <section
+              key={point.path}
+              className="sheet space-y-3 border-l-4 border-l-warning p-5"
+              aria-label={point.title}
+            >
+              <h2 className="text-xl">{point.title}</h2>
+              <p>{point.reason}</p>
+              <p className="quiet text-[15px]">{t('fix.good', { good: point.good })}</p>
+              {point.path.startsWith('papers/') ? (
+                <PaperPoint claim={claim} point={point} onSent={() => change(point, '')} />
+              ) : (
+                <PointAnswer
+                  point={point}
+                  people={people as Person[]}
+                  onChange={(value) => change(point, value)}
+                />
+              )}
+              {typeof point.before === 'string' && !(point.path in values) && (
+                <button
+                  type="button"
+                  className="min-h-11 cursor-pointer font-semibold text-primary"
+                  onClick={() => change(point, point.before)}
+                >
+                  {t('fix.asItIs')}
+                </button>
+              )}
+              <TextField
+                label={t('fix.note')}
+                value={notes[point.path] ?? ''}
+                onChange={(note) => setNotes({ ...notes, [point.path]: note })}
+              />
+              {isAbout(answer.error, point.path) && <Problem of={answer.error} />}
+            </section>
+          ),
+        )}
         {!points.some((point) => isAbout(answer.error, point.path)) && <Problem of={answer.error} />}
         <button type="submit" className="btn btn-primary h-12 px-5" disabled={answer.isPending}>
           {t('fix.handIn')}
         </button>
+        {open.some((point) => !(point.path in values)) && open.length > 1 && (
+          <p className="quiet">{t('fix.restLater')}</p>
+        )}
       </form>
     </Page>
   );
-}
-
-/** A single value that is left as it is was looked at and confirmed; anything larger has to be answered. */
-function unchanged(point: Schemas['Point']): unknown {
-  return typeof point.before === 'string' || typeof point.before === 'number' ? point.before : undefined;
 }

@@ -91,6 +91,9 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {claim.papersWanted > 0 ? t('my.papersWanted', { count: claim.papersWanted }) : t('my.papers')}
           </Link>
         )}
+        <Link to={`/my/${claim.id}/messages`} className="inline-flex min-h-11 items-center">
+          {claim.unread > 0 ? t('my.unread', { count: claim.unread }) : t('my.messages')}
+        </Link>
         {claim.canWithdraw && (
           <button
             type="button"

@@ -5,6 +5,8 @@ import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import { dateText } from '../../i18n';
+import { Choose } from './Choose';
 import { useUpload } from './upload';
 
 const EDGE = {
@@ -13,8 +15,16 @@ const EDGE = {
   ACCEPTED: 'border-l-success',
   SENT_BACK: 'border-l-error',
   WAIVED: 'border-l-base-content/40',
+  NO_LONGER_NEEDED: 'border-l-base-content/40',
 };
-const SHAPE = { ASKED_FOR: '◈', RECEIVED: '→', ACCEPTED: '✓', SENT_BACK: '◆', WAIVED: '–' };
+const SHAPE = {
+  ASKED_FOR: '◈',
+  RECEIVED: '→',
+  ACCEPTED: '✓',
+  SENT_BACK: '◆',
+  WAIVED: '–',
+  NO_LONGER_NEEDED: '–',
+};
 
 /** What a claim still has to show, in the applicant's words, and where to hand it in. */
 export function PapersScreen() {
@@ -50,8 +60,10 @@ const NOTHING: Schemas['EvidenceItem'] = {
   subject: '',
   title: '',
   why: '',
+  until: '',
   state: 'WAIVED',
   reason: '',
+  servedBy: '',
   papers: [],
 };
 
@@ -59,7 +71,7 @@ function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] })
   const { t } = useTranslation();
   const { sending, send, busy } = useUpload(claim, { kind: item.kind, subject: item.subject });
   const [over, setOver] = useState(false);
-  const id = `file-${item.kind}-${item.subject}`;
+  const wanted = item.state !== 'NO_LONGER_NEEDED';
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
@@ -75,6 +87,7 @@ function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] })
       }}
       onDragLeave={() => setOver(false)}
       onDrop={drop}
+      onPaste={(event) => event.clipboardData.files.length > 0 && send([...event.clipboardData.files])}
     >
       <h2 className="text-lg">{item.title}</h2>
       {item.kind !== 'OTHER' && (
@@ -82,6 +95,10 @@ function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] })
           <span aria-hidden="true">{SHAPE[item.state]} </span>
           {t(`papers.state.${item.state}`)}
           {item.reason && `: ${item.reason}`}
+          {item.servedBy && ` ${t('papers.servedBy', { number: item.servedBy })}`}
+          {item.until &&
+            item.state === 'ASKED_FOR' &&
+            ` · ${t('papers.until', { date: dateText(item.until) })}`}
         </p>
       )}
       {item.why && <p className="quiet mt-1">{item.why}</p>}
@@ -115,24 +132,7 @@ function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] })
           </li>
         ))}
       </ul>
-      <label
-        htmlFor={id}
-        className={`btn btn-outline btn-primary mt-3 h-11 focus-within:outline-2 ${busy ? 'btn-disabled' : ''}`}
-      >
-        {t('papers.choose')}
-        <input
-          id={id}
-          type="file"
-          multiple
-          accept="image/jpeg,image/png,image/tiff,application/pdf"
-          className="sr-only"
-          aria-label={`${t('papers.choose')}: ${item.title}`}
-          onChange={(event) => {
-            send([...(event.target.files ?? [])]);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      {wanted && <Choose title={item.title} busy={busy} onFiles={send} />}
     </section>
   );
 }

@@ -8,9 +8,10 @@ export type Sending = { key: string; name: string; share: number; problem?: stri
 type Wanted = { kind: string; subject: string };
 
 /** Sends files one after the other, each with its progress; one that is refused does not hold up the others. */
-export function useUpload(claim: string, wanted: Wanted) {
+export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
   const queries = useQueryClient();
   const [sending, setSending] = useState<Sending[]>([]);
+  const [sent, setSent] = useState<string[]>([]);
   const change = (key: string, to: Partial<Sending>) =>
     setSending((now) => now.map((each) => (each.key === key ? { ...each, ...to } : each)));
   const upload = useMutation({
@@ -22,6 +23,8 @@ export function useUpload(claim: string, wanted: Wanted) {
         try {
           await send(claim, wanted, file, (share) => change(key, { share }));
           setSending((now) => now.filter((each) => each.key !== key));
+          setSent((now) => [...now.filter((name) => name !== file.name), file.name]);
+          onSent?.();
         } catch (problem) {
           change(key, { problem: problem instanceof Error ? problem.message : '' });
         }
@@ -29,7 +32,7 @@ export function useUpload(claim: string, wanted: Wanted) {
       }
     },
   });
-  return { sending, send: upload.mutate, busy: upload.isPending };
+  return { sending, sent, send: upload.mutate, busy: upload.isPending };
 }
 
 /** A fetch cannot tell how far an upload is; this can. */

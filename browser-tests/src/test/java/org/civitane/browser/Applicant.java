@@ -68,6 +68,22 @@ final class Applicant {
 
     void passSharing() {
         heading("What else may we do with this?");
+        button("Save and go on");
+    }
+
+    /** Writes an address as people do, and takes the spelling that is offered. */
+    void fillContact() {
+        heading("Where and how can we reach you?");
+        page.getByLabel("Street").fill("Skery Lane");
+        page.getByLabel("Number", new Page.GetByLabelOptions().setExact(true)).fill("7");
+        page.getByLabel("Post code").fill("2110");
+        page.getByLabel("Post code").blur();
+        button("Skerry Lane 7, 2110 Skerrow");
+        assertThat(page.getByLabel("Street")).hasValue("Skerry Lane");
+        page.getByText("call", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByLabel("By which name should we ask for you?").fill("Ana");
+        checkedBy("contact");
+        Civitane.picture(page, page.viewportSize().width < 500 ? "apply-contact-phone" : "apply-contact");
         button("Read it back");
     }
 
@@ -95,7 +111,7 @@ final class Applicant {
         page.getByLabel("heating").check();
         checkedBy("costs");
         Civitane.picture(page, page.viewportSize().width < 500 ? "apply-food-phone" : "apply-food");
-        button("Read it back");
+        button("Save and go on");
     }
 
     /** Signs under the name and hands in; with a double click, as people do. */

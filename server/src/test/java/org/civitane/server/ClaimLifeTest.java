@@ -3,10 +3,7 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
@@ -18,32 +15,21 @@ import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.DaySheet;
 import org.civitane.server.casework.Search;
-import org.civitane.server.corrections.FixList;
-import org.civitane.server.corrections.FixLists;
-import org.civitane.server.corrections.Point;
-import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.registers.RegisterRequest;
-import org.civitane.server.registers.Registers;
-import org.civitane.server.standins.BenefitRegister;
-import org.civitane.server.verification.Settlements;
-import org.civitane.server.verification.View;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What happens to claims between handing in and decision, on the real database and job queue. */
 public class ClaimLifeTest extends ServerTest {
     private static final FactPath AMOUNT = FactPath.of("incomes", "i1", "amount");
-
-    @Autowired
-    private FixLists fixLists;
 
     @Autowired
     private Decisions decisions;
@@ -55,27 +41,13 @@ public class ClaimLifeTest extends ServerTest {
     private Settlements settlements;
 
     @Autowired
-    private Registers registers;
-
-    @Autowired
-    private BenefitRegister register;
-
-    @Autowired
     private DaySheet sheet;
 
     @Autowired
     private Search search;
 
     @Autowired
-    private Scheduler jobs;
-
-    @Autowired
     private JdbcClient database;
-
-    @AfterMethod(alwaysRun = true)
-    void registerAnswersAgain() {
-        register.behave(BenefitRegister.Mood.ANSWERS);
-    }
 
     @Test
     public void aSecondApplicationForTheSchoolYearIsRecognised() {
@@ -162,107 +134,6 @@ public class ClaimLifeTest extends ServerTest {
     }
 
     @Test
-    public void theRegistersAnswerSettlesTheBenefitByItself() {
-        SignedIn applicant = person(Role.APPLICANT);
-        register.put(new BenefitRegister.Entry(
-                "FA-777001", "FOOD_ASSISTANCE", "ACTIVE", applicant.displayName(), LocalDate.of(2025, 1, 1)));
-        ClaimView claim = withBenefit(applicant, "FA-777001");
-        await("the answer is there", () -> settlements.standing(claim.id()).size() == 1);
-        assertThat(determinations
-                        .current(claims.claim(claim.id()))
-                        .determination()
-                        .outcomes()
-                        .getFirst()
-                        .basis())
-                .isEqualTo("LINKED_BENEFIT");
-    }
-
-    @Test
-    public void anothersBenefitIsLeftForTheCaseworker() {
-        register.put(new BenefitRegister.Entry(
-                "FA-777002", "FOOD_ASSISTANCE", "ACTIVE", "Someone Elsewhere", LocalDate.of(2025, 1, 1)));
-        ClaimView claim = withBenefit(person(Role.APPLICANT), "FA-777002");
-        await("the answer is there", () -> stateOfRequest(claim) == RegisterRequest.State.ANSWERED);
-        assertThat(settlements.standing(claim.id())).isEmpty();
-    }
-
-    @Test
-    public void aSilentRegisterIsAskedAgainByItself() {
-        register.behave(BenefitRegister.Mood.DOWN);
-        ClaimView claim = withBenefit(person(Role.APPLICANT), "FA-777003");
-        await(
-                "it was silent twice",
-                () -> registers
-                                .newest(claim.id(), Registers.BENEFITS)
-                                .orElseThrow()
-                                .attempts()
-                        >= 2);
-        assertThat(stateOfRequest(claim)).isEqualTo(RegisterRequest.State.SILENT);
-        register.behave(BenefitRegister.Mood.ANSWERS);
-        await("it has answered", () -> stateOfRequest(claim) == RegisterRequest.State.ANSWERED);
-    }
-
-    @Test
-    public void aFixListChangesExactlyWhatItNamesAndTheClaimComesBack() {
-        SignedIn caseworker = person(Role.CASEWORKER);
-        ClaimView claim = taken(caseworker);
-        SignedIn applicant = accounts.account(claim.applicant());
-        send(claim, caseworker, FixList.Then.DECIDE);
-        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.WAITING);
-        fixLists.answer(
-                applicant,
-                claim.id(),
-                Map.of(
-                        AMOUNT.path(),
-                        new FixLists.Answer(text("446.50"), Optional.of("August")),
-                        "members/m1/dateOfBirth",
-                        new FixLists.Answer(text("2000-01-01"), Optional.empty())));
-        ClaimView now = claims.claim(claim.id());
-        assertThat(now.edition()).isEqualTo(2);
-        assertThat(claims.newestEdition(now))
-                .contains("446.50")
-                .contains("1988-03-02")
-                .doesNotContain("2000-01-01");
-        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
-                        .rows())
-                .extracting(DaySheet.Row::id)
-                .containsExactly(claim.id());
-        assertThatThrownBy(() -> fixLists.answer(applicant, claim.id(), Map.of()))
-                .isInstanceOf(Problem.class);
-    }
-
-    @Test
-    public void anOpenPointKeepsTheWholeAnswerBack() {
-        SignedIn caseworker = person(Role.CASEWORKER);
-        ClaimView claim = taken(caseworker);
-        send(claim, caseworker, FixList.Then.DECIDE);
-        assertThatThrownBy(() -> fixLists.answer(accounts.account(claim.applicant()), claim.id(), Map.of()))
-                .isInstanceOf(Problem.class)
-                .hasMessageContaining("Still open");
-        assertThat(claims.claim(claim.id()).edition()).isEqualTo(1);
-    }
-
-    @Test
-    public void anUnansweredFixListDoesWhatItAnnouncedOnce() {
-        for (FixList.Then then : FixList.Then.values()) {
-            SignedIn caseworker = person(Role.CASEWORKER);
-            ClaimView claim = taken(caseworker);
-            send(claim, caseworker, then);
-            database.sql(
-                            "update scheduled_tasks set execution_time = now() where task_name = 'lapse-fix-list' and task_instance = ?")
-                    .param(fixLists.newest(claim.id()).orElseThrow().id().toString())
-                    .update();
-            jobs.triggerCheckForDueExecutions();
-            await("it is decided", () -> claims.claim(claim.id()).state() == ClaimState.DECIDED);
-            Decision decision = decisions.of(claim.id()).orElseThrow();
-            assertThat(decision.kind())
-                    .isEqualTo(then == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED);
-            assertThat(decisions.letter(claim.id()))
-                    .startsWith("%PDF-".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
-        }
-    }
-
-    @Test
     public void nobodyDecidesOnWhatTheyHaveNotSeen() {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView seen = taken(caseworker);
@@ -334,29 +205,7 @@ public class ClaimLifeTest extends ServerTest {
                     .contains(claim.id());
         }
         assertThat(search.find("x")).isEmpty();
-        assertThat(search.find("%_'\"; drop")).isEmpty();
-    }
-
-    private ClaimView taken(SignedIn caseworker) {
-        SignedIn applicant = person(Role.APPLICANT);
-        return claims.claim(claims.take(handIn(applicant, answers(applicant)).id(), caseworker)
-                .id());
-    }
-
-    private ClaimView withBenefit(SignedIn applicant, String caseNumber) {
-        ObjectNode answers = answers(applicant);
-        answers.putObject("linkedBenefit").put("kind", "FOOD_ASSISTANCE").put("caseNumber", caseNumber);
-        return handIn(applicant, answers);
-    }
-
-    private void send(ClaimView claim, SignedIn caseworker, FixList.Then then) {
-        Point point = new Point(AMOUNT.path(), "Wages", "Which months?", "The newest slip.", null, null, null);
-        fixLists.save(claim, List.of(point), clock.today().plusDays(12), then);
-        fixLists.send(claim, claims.claim(claim.id()).version(), caseworker);
-    }
-
-    private RegisterRequest.State stateOfRequest(ClaimView claim) {
-        return registers.newest(claim.id(), Registers.BENEFITS).orElseThrow().state();
+        assertThat(search.find("%_'\"; --")).isEmpty();
     }
 
     private String result(ClaimView claim) {

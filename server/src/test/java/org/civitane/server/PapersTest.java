@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -21,7 +23,6 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.History;
-import org.civitane.server.intake.Drafts;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.papers.Paper;
@@ -31,7 +32,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Papers: what may come in, what becomes of it, and the list of what is wanted. */
 public class PapersTest extends ServerTest {
@@ -49,19 +49,10 @@ public class PapersTest extends ServerTest {
     private ClaimView claim;
 
     @BeforeMethod
-    void handInForFood() {
+    void handIn() {
         applicant = person(Role.APPLICANT);
         caseworker = person(Role.CASEWORKER);
-        ObjectNode answers = answers(applicant);
-        ((ObjectNode) answers.path("members").get(1)).remove("pupil");
-        answers.putArray("resources");
-        answers.putArray("expenses")
-                .addObject()
-                .put("kind", "RENT")
-                .put("amount", "700.00")
-                .put("frequency", "MONTHLY");
-        claim = drafts.handInAnswers(
-                applicant, "food-assistance", answers, new Drafts.Signing(applicant.displayName(), Optional.empty()));
+        claim = handInForFood(applicant, answers(applicant));
     }
 
     @Test
@@ -69,11 +60,11 @@ public class PapersTest extends ServerTest {
         assertThat(evidence.of(claim))
                 .extracting(EvidenceItem::kind)
                 .containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
-        Paper slip = papers.take(claim, png(40, 30), "PAY_SLIPS", "m1", "slip.png", applicant);
+        Paper slip = papers.take(claim, in(png(40, 30)), "PAY_SLIPS", "m1", "slip.png", applicant);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.RECEIVED);
         papers.judge(claim, slip.id(), Optional.of("The amount is cut off."), caseworker);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.SENT_BACK);
-        Paper better = papers.take(claim, png(41, 30), "PAY_SLIPS", "m1", "slip2.png", applicant);
+        Paper better = papers.take(claim, in(png(41, 30)), "PAY_SLIPS", "m1", "slip2.png", applicant);
         papers.judge(claim, better.id(), Optional.empty(), caseworker);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.ACCEPTED);
         evidence.waive(claim, "HOUSING_COSTS", "", "The landlord told us.", caseworker);
@@ -83,14 +74,14 @@ public class PapersTest extends ServerTest {
 
     @Test
     public void aPaperThatIsAskedForByNothingIsKeptAmongTheOthers() throws Exception {
-        papers.take(claim, png(10, 10), "OTHER", "", "note.png", applicant);
+        papers.take(claim, in(png(10, 10)), "OTHER", "", "note.png", applicant);
         assertThat(evidence.of(claim).getLast().kind()).isEqualTo("OTHER");
     }
 
     @Test
     public void theSameFileTwiceIsOnePaperEvenAtTheSameTime() throws Exception {
         byte[] file = png(50, 50);
-        Callable<Paper> upload = () -> papers.take(claim, file, "IDENTITY", "m1", "id.png", applicant);
+        Callable<Paper> upload = () -> papers.take(claim, in(file), "IDENTITY", "m1", "id.png", applicant);
         try (var threads = Executors.newFixedThreadPool(4)) {
             for (var each : threads.invokeAll(List.of(upload, upload, upload, upload))) {
                 assertThat(each.get().pages()).isEqualTo(1);
@@ -121,7 +112,7 @@ public class PapersTest extends ServerTest {
 
     @Test(dataProvider = "refused")
     public void whatCannotBeAPaperIsRefusedInOneSentence(byte[] file, String sentence) {
-        assertThatThrownBy(() -> papers.take(claim, file, "IDENTITY", "m1", "id.pdf", applicant))
+        assertThatThrownBy(() -> papers.take(claim, in(file), "IDENTITY", "m1", "id.pdf", applicant))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining(sentence);
         assertThat(papers.of(claim.id())).isEmpty();
@@ -129,7 +120,7 @@ public class PapersTest extends ServerTest {
 
     @Test
     public void aPageIsShownAsAPictureMadeHere() throws Exception {
-        Paper paper = papers.take(claim, pdf(2, ""), "HOUSING_COSTS", "", "lease.pdf", applicant);
+        Paper paper = papers.take(claim, in(pdf(2, "")), "HOUSING_COSTS", "", "lease.pdf", applicant);
         assertThat(paper.pages()).isEqualTo(2);
         assertThat(paper.mediaType()).isEqualTo("application/pdf");
         byte[] picture = papers.picture(claim.id(), paper.id(), 2);
@@ -143,11 +134,15 @@ public class PapersTest extends ServerTest {
     @Test
     public void aNameOfTenThousandCharactersIsOnlyShownShort() throws Exception {
         Paper paper = papers.take(
-                claim, png(11, 11), "IDENTITY", "m1", "../\u0000/" + "x".repeat(10_000) + ".png", applicant);
+                claim, in(png(11, 11)), "IDENTITY", "m1", "../\u0000/" + "x".repeat(10_000) + ".png", applicant);
         assertThat(paper.name())
                 .hasSizeLessThanOrEqualTo(120)
                 .doesNotContain("/")
                 .doesNotContain("\u0000");
+    }
+
+    private static InputStream in(byte[] contents) {
+        return new ByteArrayInputStream(contents);
     }
 
     private EvidenceItem.State stateOf(String kind) {

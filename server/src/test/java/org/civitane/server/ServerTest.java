@@ -16,6 +16,7 @@ import org.civitane.server.casework.Claims;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.registers.Registers;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -43,6 +44,9 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected Claims claims;
 
     @Autowired
+    protected Registers registers;
+
+    @Autowired
     protected AgencyClock clock;
 
     @DynamicPropertySource
@@ -53,6 +57,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         properties.add("civitane.demo", () -> false);
         properties.add("civitane.register-key", () -> "server-tests");
         properties.add("civitane.register-pause", () -> "200ms");
+        properties.add("civitane.job-polling", () -> "100ms");
         properties.add("civitane.store", () -> folder());
     }
 
@@ -93,9 +98,45 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return answers;
     }
 
+    /** Hands in for school meals, and waits until the registers have answered. */
     protected ClaimView handIn(SignedIn applicant, ObjectNode answers) {
+        return answered(handInNow(applicant, answers));
+    }
+
+    /** Hands in for school meals; the registers may be silent still. */
+    protected ClaimView handInNow(SignedIn applicant, ObjectNode answers) {
         return drafts.handInAnswers(
                 applicant, "school-meals", answers, new Drafts.Signing(applicant.displayName(), Optional.of("8903")));
+    }
+
+    /** One adult with one child and a rent, for food assistance; waits until the registers have answered. */
+    protected ClaimView handInForFood(SignedIn applicant, ObjectNode answers) {
+        answers.path("members").valueStream().forEach(member -> ((ObjectNode) member).remove("pupil"));
+        if (!answers.has("resources")) {
+            answers.putArray("resources");
+        }
+        if (!answers.has("expenses")) {
+            answers.putArray("expenses")
+                    .addObject()
+                    .put("kind", "RENT")
+                    .put("amount", "700.00")
+                    .put("frequency", "MONTHLY");
+        }
+        return answered(drafts.handInAnswers(
+                applicant, "food-assistance", answers, new Drafts.Signing(applicant.displayName(), Optional.empty())));
+    }
+
+    /** The claim once every register has answered. */
+    protected ClaimView answered(ClaimView claim) {
+        await("the registers have answered", () -> !registers.isAnyAwaited(claim.id()));
+        return claims.claim(claim.id());
+    }
+
+    /** A school-meals claim that this caseworker has. */
+    protected ClaimView taken(SignedIn caseworker) {
+        SignedIn applicant = person(Role.APPLICANT);
+        return claims.claim(claims.take(handIn(applicant, answers(applicant)).id(), caseworker)
+                .id());
     }
 
     protected static tools.jackson.databind.JsonNode text(String value) {

@@ -27,7 +27,7 @@ public record Verdicts(Verdict name, Verdict dateOfBirth, Verdict personNumber, 
         Verdict number = personNumber(claimed.personNumber(), register);
         return register.map(entry -> new Verdicts(
                         name(claimed, entry),
-                        dateOfBirth(claimed.dateOfBirth(), entry.dateOfBirth()),
+                        ofBirth(claimed.dateOfBirth(), entry.dateOfBirth()),
                         number,
                         address(claimed.address(), entry.address())))
                 .orElseGet(() -> new Verdicts(Verdict.ABSENT, Verdict.ABSENT, number, Verdict.ABSENT));
@@ -53,7 +53,11 @@ public record Verdicts(Verdict name, Verdict dateOfBirth, Verdict personNumber, 
         return now != Verdict.MATCH && formerName ? Verdict.NEAR : now;
     }
 
-    private static Verdict dateOfBirth(LocalDate claimed, LocalDate registered) {
+    /**
+     * How two dates of birth stand to each other: equal, {@code NEAR} when day and month are swapped or one digit
+     * differs, else in conflict.
+     */
+    public static Verdict ofBirth(LocalDate claimed, LocalDate registered) {
         if (claimed.equals(registered)) {
             return Verdict.MATCH;
         }

@@ -58,6 +58,11 @@ public record Reconciliation(
                 .toList();
     }
 
+    /** Whether two names of employers stand for one and the same: equal but for spelling and legal form. */
+    public static boolean isSameEmployer(String one, String other) {
+        return Source.of("", one).equals(Source.of("", other));
+    }
+
     /** Whether the register did not answer. */
     public boolean isRegisterUnavailable() {
         return register instanceof WageRegister.Unavailable;

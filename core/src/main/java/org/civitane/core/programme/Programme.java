@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.calendar.Deadline;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.policy.PolicyBook;
@@ -17,6 +19,8 @@ import org.civitane.core.reasoning.Wording;
  * @param <C> the programme's case record. Its components are the fields of the case file, by name.
  */
 public interface Programme<C extends CaseFile> {
+    int DAYS_TO_LOOK = 5;
+
     /** The programme's name in case files, such as {@code school-meals}. */
     String id();
 
@@ -44,6 +48,23 @@ public interface Programme<C extends CaseFile> {
      */
     default List<EvidenceNeed> evidenceNeeds(C file, Determination determination) {
         return List.of();
+    }
+
+    /**
+     * By when the papers of a claim are wanted: five business days before it is to be decided, so that they can be
+     * looked at, but never before it was received.
+     */
+    default LocalDate papersWantedBy(LocalDate receivedOn, LocalDate dueBy) {
+        LocalDate day = dueBy;
+        for (int i = 0; i < DAYS_TO_LOOK; i++) {
+            day = BusinessCalendar.rolledBack(day.minusDays(1));
+        }
+        return day.isBefore(receivedOn) ? receivedOn : day;
+    }
+
+    /** How often, and by how much, a date set for the applicant may be extended (rulebook 0.3). */
+    default Deadline.Allowance extensions() {
+        return Deadline.Allowance.USUAL;
     }
 
     /**

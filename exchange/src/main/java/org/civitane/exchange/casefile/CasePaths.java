@@ -10,10 +10,13 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Reads and changes single facts of a case file by their paths. In a list, the part after its name is an id:
  * {@code incomes/i1/amount}. {@code members/m2/incomes} stands for all income lines of a person together with their
- * declaration that there are none: {@code {"lines": […], "none": false}}.
+ * declaration that there are none: {@code {"lines": […], "none": false}}. An amount can be set together with how often it
+ * comes: {@code {"amount": "1790.33", "frequency": "MONTHLY"}} at {@code incomes/i1/amount} sets both.
  */
 public final class CasePaths {
     private static final String INCOMES = "incomes";
+    private static final String AMOUNT = "amount";
+    private static final String FREQUENCY = "frequency";
     private static final String NO_INCOME = "noIncomeDeclared";
 
     private CasePaths() {}
@@ -51,8 +54,14 @@ public final class CasePaths {
             at = below(at, part, path);
         }
         String last = parts.getLast();
+        JsonNode line = at;
         if (at instanceof ArrayNode list) {
             replace(list, last, value, path);
+        } else if (last.equals(AMOUNT) && value.isObject()) {
+            value.properties().stream()
+                    .filter(part ->
+                            part.getKey().equals(AMOUNT) || part.getKey().equals(FREQUENCY))
+                    .forEach(part -> ((ObjectNode) line).set(part.getKey(), part.getValue()));
         } else if (value.isNull()) {
             ((ObjectNode) at).remove(last);
         } else {

@@ -50,11 +50,12 @@ class SecurityRules {
                                 "/api/day-sheet/**",
                                 "/api/day-sheet",
                                 "/api/search",
-                                "/api/staff")
+                                "/api/staff",
+                                "/api/outside")
                         .hasAnyRole(STAFF)
                         .requestMatchers(HttpMethod.POST, "/api/claims/*/hand-over")
                         .hasRole("SUPERVISOR")
-                        .requestMatchers("/api/claims/**", "/api/day-sheet/**")
+                        .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**")
                         .hasAnyRole(WORKS_CLAIMS)
                         .requestMatchers("/api/**")
                         .denyAll()

@@ -9,6 +9,7 @@ import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.person.Names;
+import org.civitane.server.platform.JsonColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -23,9 +24,13 @@ class ClaimPeople {
 
     /** Takes down the people of a claim's newest edition. */
     void record(UUID claim, CaseFile file) {
-        database.sql("delete from claim_person where claim_id = ?").param(claim).update();
+        database.sql("delete from claim_person where claim_id = ? and not member = any (?)")
+                .params(claim, file.members().stream().map(Member::id).toArray(String[]::new))
+                .update();
         for (Member member : file.members()) {
-            database.sql("insert into claim_person (claim_id, member, name, born) values (?, ?, ?, ?)")
+            database.sql("""
+                            insert into claim_person (claim_id, member, name, born) values (?, ?, ?, ?)
+                            on conflict (claim_id, member) do update set name = excluded.name, born = excluded.born""")
                     .params(claim, member.id(), Names.normalise(member.name().full()), member.dateOfBirth())
                     .update();
         }
@@ -42,6 +47,17 @@ class ClaimPeople {
                           and other.state <> 'WITHDRAWN' and not other.closed
                           and p.born > mine.received_on - interval '18 years'
                         order by other.number limit 5""").param(claim).query(String.class).list();
+    }
+
+    /** The id of the applicant in a case file. */
+    String applicantMember(String caseFile) {
+        return JsonColumn.read(caseFile)
+                .path("members")
+                .valueStream()
+                .filter(member -> member.path("relationship").asString("").equals(Relationship.SELF.name()))
+                .map(member -> member.path("id").asString(""))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The family name of the applicant. */

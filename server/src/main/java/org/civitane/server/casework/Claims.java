@@ -53,8 +53,12 @@ public class Claims {
         this.events = events;
     }
 
-    /** Makes a claim of an application that was handed in. */
-    public ClaimView receive(NewClaim wish) {
+    /**
+     * Makes a claim of an application that was handed in.
+     *
+     * @param withIt keeps what belongs to the claim and has to be there before anyone hears of it
+     */
+    public ClaimView receive(NewClaim wish, Consumer<UUID> withIt) {
         Claim claim = new Claim(
                 UUID.randomUUID(),
                 numbers.next(wish.programme().numberPrefix(), wish.file().receivedOn()),
@@ -65,6 +69,7 @@ public class Claims {
         ClaimView view = claim.view();
         editions.add(view.id(), 1, wish.json(), texts.say("edition.handed-in"), clock.instant());
         people.record(view.id(), wish.file());
+        withIt.accept(view.id());
         history.add(
                 view.id(),
                 Actor.of(accounts.account(wish.applicant())),
@@ -119,6 +124,12 @@ public class Claims {
         return editions.read(claim.id(), claim.edition());
     }
 
+    /** The id of the applicant among the members of the newest edition. */
+    @Transactional(readOnly = true)
+    public String applicantMember(ClaimView claim) {
+        return people.applicantMember(newestEdition(claim));
+    }
+
     /** A caseworker takes a claim that nobody has. Taking one's own again changes nothing. */
     public ClaimView take(UUID id, SignedIn caseworker) {
         return change(id, claim -> {
@@ -170,6 +181,11 @@ public class Claims {
             checkVersion(claim, version);
             claim.waitFor(wait);
         });
+    }
+
+    /** A claim that waits goes on waiting: for less, or until another day. */
+    public ClaimView waitLonger(UUID id, Wait wait) {
+        return change(id, claim -> claim.waitFor(wait));
     }
 
     /** What the claim waited for has come, or its date has passed. */

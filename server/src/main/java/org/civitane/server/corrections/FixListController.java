@@ -1,6 +1,8 @@
 package org.civitane.server.corrections;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -12,7 +14,9 @@ import java.util.stream.Collectors;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,10 +34,16 @@ import tools.jackson.databind.JsonNode;
 class FixListController {
     private final Claims claims;
     private final FixLists lists;
+    private final FixListAnswers answers;
+    private final Extensions extensions;
+    private final Texts texts;
 
-    FixListController(Claims claims, FixLists lists) {
+    FixListController(Claims claims, FixLists lists, FixListAnswers answers, Extensions extensions, Texts texts) {
         this.claims = claims;
         this.lists = lists;
+        this.answers = answers;
+        this.extensions = extensions;
+        this.texts = texts;
     }
 
     record NewPoint(
@@ -56,15 +66,35 @@ class FixListController {
 
     record Answers(@NotNull @Size(max = 20) List<@Valid Given> answers) {}
 
-    /** What the applicant sees: the open points and nothing else of the claim but its people, to name them. */
+    record WantTime(
+            @Min(1) @Max(60) int days,
+            @NotNull @Size(max = 500) String why) {}
+
+    record TimeAnswer(
+            boolean granted, @NotNull @Size(max = 500) String words) {}
+
+    /**
+     * What the applicant sees: the points and nothing else of the claim but its people, to name them.
+     *
+     * @param extensions what they asked for, and what was said to it
+     * @param mostDays how many days more they may ask for; 0 when none
+     */
     record AskedPoints(
-            String number, int round, LocalDate dueOn, FixList.Then then, List<Point> points, JsonNode people) {}
+            String number,
+            int round,
+            LocalDate dueOn,
+            FixList.Then then,
+            List<Point> points,
+            int open,
+            List<Extensions.MoreTime> extensions,
+            int mostDays,
+            JsonNode people) {}
 
     @PutMapping("/api/claims/{id}/fix-list")
     FixList save(@PathVariable UUID id, @RequestBody @Valid SaveFixList wish) {
         ClaimView claim = open(id);
         List<Point> points = wish.points().stream()
-                .map(point -> new Point(point.path(), point.title(), point.reason(), point.good(), null, null, null))
+                .map(point -> Point.asking(point.path(), point.title(), point.reason(), point.good()))
                 .toList();
         return lists.save(claim, points, wish.dueOn(), wish.then());
     }
@@ -75,32 +105,55 @@ class FixListController {
         lists.send(open(id), wish.version(), who);
     }
 
+    @PostMapping("/api/claims/{id}/fix-list/extension")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answerExtension(
+            @PathVariable UUID id, @RequestBody @Valid TimeAnswer wish, @AuthenticationPrincipal SignedIn who) {
+        extensions.answer(open(id), wish.granted(), wish.words(), who);
+    }
+
     @GetMapping("/api/my/claims/{id}/fix-list")
     AskedPoints asked(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = claims.claimOf(who, id);
         FixList list = lists.newest(id)
                 .filter(sent -> sent.state() == FixList.State.SENT)
-                .orElseThrow(() -> Problem.notFound("There is nothing to put right on this claim now."));
-        JsonNode people = org.civitane.server.platform.JsonColumn.read(claims.newestEdition(claim))
-                .path("members");
-        return new AskedPoints(claim.number(), list.round(), list.dueOn(), list.then(), list.points(), people);
+                .orElseThrow(() -> Problem.notFound(texts.say("problem.nothing-to-fix")));
+        JsonNode people = JsonColumn.read(claims.newestEdition(claim)).path("members");
+        return new AskedPoints(
+                claim.number(),
+                list.round(),
+                list.dueOn(),
+                list.then(),
+                list.points(),
+                list.open(),
+                extensions.of(list.id()),
+                extensions.mostDays(claim, list),
+                people);
     }
 
+    /** @return how many points are still open */
     @PostMapping("/api/my/claims/{id}/fix-list")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void answer(@PathVariable UUID id, @RequestBody @Valid Answers answers, @AuthenticationPrincipal SignedIn who) {
-        Map<String, FixLists.Answer> byPath = answers.answers().stream()
+    Left answer(@PathVariable UUID id, @RequestBody @Valid Answers given, @AuthenticationPrincipal SignedIn who) {
+        Map<String, FixListAnswers.Answer> byPath = given.answers().stream()
                 .collect(Collectors.toMap(
                         Given::path,
-                        given -> new FixLists.Answer(given.value(), Optional.ofNullable(given.note())),
+                        each -> new FixListAnswers.Answer(each.value(), Optional.ofNullable(each.note())),
                         (first, second) -> second));
-        lists.answer(who, id, byPath);
+        return new Left(answers.answer(who, id, byPath).open());
+    }
+
+    record Left(int open) {}
+
+    @PostMapping("/api/my/claims/{id}/fix-list/extension")
+    Extensions.MoreTime askForTime(
+            @PathVariable UUID id, @RequestBody @Valid WantTime wish, @AuthenticationPrincipal SignedIn who) {
+        return extensions.ask(who, id, wish.days(), wish.why());
     }
 
     private ClaimView open(UUID id) {
         ClaimView claim = claims.claim(id);
         if (!claim.state().isOpen()) {
-            throw Problem.conflict("state", "This claim is decided, so nothing can be asked on it any more.");
+            throw Problem.conflict("state", texts.say("problem.closed-for-questions"));
         }
         return claim;
     }

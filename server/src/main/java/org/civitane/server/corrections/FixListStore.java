@@ -18,8 +18,6 @@ import tools.jackson.core.type.TypeReference;
 @Component
 class FixListStore {
     private static final TypeReference<List<Point>> POINTS = new TypeReference<>() {};
-    private static final String COLUMNS =
-            "id, claim_id, round, state, due_on, then_what, points::text, sent_at, version";
 
     private final JdbcClient database;
 
@@ -27,28 +25,35 @@ class FixListStore {
         this.database = database;
     }
 
-    Optional<FixList> newest(UUID claim) {
-        return database.sql("select " + COLUMNS + " from fix_list where claim_id = ? order by round desc limit 1")
+    /** All rounds of a claim, the newest first. */
+    List<FixList> of(UUID claim) {
+        return database.sql("select * from fix_list where claim_id = ? order by round desc")
                 .param(claim)
                 .query(FixListStore::read)
-                .optional();
+                .list();
+    }
+
+    Optional<FixList> newest(UUID claim) {
+        return of(claim).stream().findFirst();
     }
 
     Optional<FixList> find(UUID id) {
-        return database.sql("select " + COLUMNS + " from fix_list where id = ?")
+        return database.sql("select * from fix_list where id = ?")
                 .param(id)
                 .query(FixListStore::read)
                 .optional();
     }
 
     void insert(FixList list) {
-        database.sql(
-                        "insert into fix_list (id, claim_id, round, state, due_on, then_what, points, version) values (?, ?, ?, ?, ?, ?, ?::jsonb, 0)")
+        database.sql("""
+                        insert into fix_list (id, claim_id, round, state, first_due_on, due_on, then_what, points, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?::jsonb, 0)""")
                 .params(
                         list.id(),
                         list.claim(),
                         list.round(),
                         list.state().name(),
+                        list.firstDueOn(),
                         list.dueOn(),
                         list.then().name(),
                         JsonColumn.write(list.points()))
@@ -59,10 +64,12 @@ class FixListStore {
     void update(FixList list) {
         Timestamp sent = list.sentAt().map(Timestamp::from).orElse(null);
         int changed = database.sql("""
-                        update fix_list set state = ?, due_on = ?, then_what = ?, points = ?::jsonb, sent_at = ?, version = version + 1
+                        update fix_list set state = ?, first_due_on = ?, due_on = ?, then_what = ?, points = ?::jsonb, sent_at = ?,
+                          version = version + 1
                         where id = ? and version = ?""")
                 .params(
                         list.state().name(),
+                        list.firstDueOn(),
                         list.dueOn(),
                         list.then().name(),
                         JsonColumn.write(list.points()),
@@ -77,14 +84,15 @@ class FixListStore {
 
     private static FixList read(ResultSet row, int i) throws SQLException {
         return new FixList(
-                row.getObject(1, UUID.class),
-                row.getObject(2, UUID.class),
-                row.getInt(3),
-                FixList.State.valueOf(row.getString(4)),
-                row.getObject(5, LocalDate.class),
-                FixList.Then.valueOf(row.getString(6)),
-                Json.mapper().readValue(row.getString(7), POINTS),
-                Optional.ofNullable(row.getTimestamp(8)).map(Timestamp::toInstant),
-                row.getInt(9));
+                row.getObject("id", UUID.class),
+                row.getObject("claim_id", UUID.class),
+                row.getInt("round"),
+                FixList.State.valueOf(row.getString("state")),
+                row.getObject("first_due_on", LocalDate.class),
+                row.getObject("due_on", LocalDate.class),
+                FixList.Then.valueOf(row.getString("then_what")),
+                Json.mapper().readValue(row.getString("points"), POINTS),
+                Optional.ofNullable(row.getTimestamp("sent_at")).map(Timestamp::toInstant),
+                row.getInt("version"));
     }
 }

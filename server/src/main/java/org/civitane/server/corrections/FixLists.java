@@ -1,18 +1,12 @@
 package org.civitane.server.corrections;
 
 import com.github.kagkarlsson.scheduler.SchedulerClient;
-import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.reasoning.FactPath;
-import org.civitane.exchange.binding.BadInput;
-import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
@@ -20,11 +14,12 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.casework.Wait;
+import org.civitane.server.contact.Notices;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.verification.Settlements;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,7 +27,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.NullNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writing, sending and answering fix lists, and what happens when nobody answers. */
+/** Writing and sending fix lists, and what happens when nobody answers. */
 @Service
 @Transactional
 public class FixLists {
@@ -41,7 +36,7 @@ public class FixLists {
 
     private final FixListStore store;
     private final Claims claims;
-    private final Settlements settlements;
+    private final Notices notices;
     private final History history;
     private final SchedulerClient jobs;
     private final Texts texts;
@@ -51,7 +46,7 @@ public class FixLists {
     FixLists(
             FixListStore store,
             Claims claims,
-            Settlements settlements,
+            Notices notices,
             History history,
             SchedulerClient jobs,
             Texts texts,
@@ -59,7 +54,7 @@ public class FixLists {
             ApplicationEventPublisher events) {
         this.store = store;
         this.claims = claims;
-        this.settlements = settlements;
+        this.notices = notices;
         this.history = history;
         this.jobs = jobs;
         this.texts = texts;
@@ -67,8 +62,11 @@ public class FixLists {
         this.events = events;
     }
 
-    /** What is put right: the new value of one point, and what the applicant adds in their own words. */
-    public record Answer(JsonNode value, Optional<String> note) {}
+    /** All rounds of a claim, the newest first; each keeps what was asked and answered in it. */
+    @Transactional(readOnly = true)
+    public List<FixList> of(UUID claim) {
+        return store.of(claim);
+    }
 
     /** The newest list of a claim, in whatever state it is. */
     @Transactional(readOnly = true)
@@ -80,17 +78,7 @@ public class FixLists {
     public FixList save(ClaimView claim, List<Point> points, LocalDate dueOn, FixList.Then then) {
         check(points, dueOn);
         FixList draft = draftOf(claim, dueOn, then);
-        FixList changed = new FixList(
-                draft.id(),
-                draft.claim(),
-                draft.round(),
-                FixList.State.DRAFT,
-                dueOn,
-                then,
-                points,
-                Optional.empty(),
-                draft.version());
-        store.update(changed);
+        store.update(draft.written(points, dueOn, then));
         return store.find(draft.id()).orElseThrow();
     }
 
@@ -103,88 +91,71 @@ public class FixLists {
         check(draft.points(), draft.dueOn());
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
         List<Point> points = draft.points().stream()
-                .map(point -> point.sentWith(
-                        CasePaths.get(file, new FactPath(point.path())).orElse(NullNode.getInstance())))
+                .map(point -> point.sentWith(before(file, point)))
                 .toList();
-        store.update(with(draft, FixList.State.SENT, points, Optional.of(clock.instant())));
-        claims.waitFor(
-                claim.id(),
-                claimVersion,
-                new Wait(
-                        Wait.On.APPLICANT,
-                        texts.say("wait.fix-list", points.size()),
-                        draft.dueOn(),
-                        texts.say("wait.then." + draft.then())));
-        Instant dayAfter =
-                draft.dueOn().plusDays(1).atStartOfDay(clock.getZone()).toInstant();
-        jobs.scheduleIfNotExists(LapseJob.TASK.instance(draft.id().toString()).scheduledTo(dayAfter));
+        FixList sent = draft.sent(points, clock.instant());
+        store.update(sent);
+        claims.waitFor(claim.id(), claimVersion, wait(sent));
+        lapseAfter(sent);
         history.add(
                 claim.id(),
                 Actor.of(caseworker),
                 "fix-list-sent",
-                texts.say("history.fix-list-sent", points.size(), DayText.of(draft.dueOn())));
+                texts.say("history.fix-list-sent", points.size(), DayText.full(draft.dueOn())));
+        notices.tell(claim.id());
     }
 
-    /**
-     * The applicant answers: exactly the facts that the list names change, in a new edition.
-     *
-     * @param answers path to answer, one for every point
-     * @throws Problem when a point is left open, or an answer cannot stand; nothing is changed then
-     */
-    public void answer(SignedIn applicant, UUID claimId, Map<String, Answer> answers) {
-        ClaimView claim = claims.claimOf(applicant, claimId);
-        FixList list = store.newest(claimId)
-                .filter(sent -> sent.state() == FixList.State.SENT)
-                .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));
-        ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
-        List<Point> answered = new ArrayList<>();
-        for (Point point : list.points()) {
-            Answer answer = Optional.ofNullable(answers.get(point.path()))
-                    .orElseThrow(() -> Problem.invalid(point.path(), texts.say("problem.point-open", point.title())));
-            JsonNode value = cleaned(point.path(), answer.value());
-            try {
-                CasePaths.set(file, new FactPath(point.path()), value);
-            } catch (IllegalArgumentException | ClassCastException e) {
-                throw Problem.invalid(point.path(), texts.say("problem.no-such-fact"));
-            }
-            answered.add(point.answeredWith(
-                    value,
-                    answer.note()
-                            .map(String::strip)
-                            .filter(words -> !words.isEmpty())
-                            .map(FixLists::shortened)
-                            .orElse(null)));
-        }
-        CaseFiles.Read<?> read = read(file, list);
-        store.update(with(list, FixList.State.ANSWERED, answered, list.sentAt()));
-        settlements.lapse(
-                claimId,
-                list.points().stream().map(point -> new FactPath(point.path())).toList());
-        claims.addEdition(claimId, read.file(), JsonColumn.write(file), texts.say("edition.fix-list", list.round()));
-        history.add(
-                claimId,
-                Actor.of(applicant),
-                "fix-list-answered",
-                texts.say("history.fix-list-answered", list.points().size()));
-        claims.comeBack(claimId);
+    /** A list that is out was answered in part: the claim waits for the rest. */
+    void waitForTheRest(FixList list) {
+        claims.waitLonger(list.claim(), wait(list));
     }
 
-    /** The due date has passed: unless it was answered, what was announced happens, once. */
-    void lapse(UUID id) {
+    /** A list that is out has another due date: claim and calendar wait until then. */
+    void move(FixList list, LocalDate day) {
+        FixList moved = list.due(day);
+        store.update(moved);
+        claims.waitLonger(list.claim(), wait(moved));
+        lapseAfter(moved);
+    }
+
+    /** The due date has passed: unless it was answered or moved, what was announced happens, once. */
+    void lapse(UUID id, LocalDate dueOn) {
         FixList list = store.find(id)
-                .filter(sent -> sent.state() == FixList.State.SENT)
+                .filter(sent ->
+                        sent.state() == FixList.State.SENT && sent.dueOn().equals(dueOn))
                 .orElse(null);
         if (list == null || claims.claim(list.claim()).state() != ClaimState.WAITING) {
             return;
         }
-        store.update(with(list, FixList.State.LAPSED, list.points(), list.sentAt()));
+        store.update(list.as(FixList.State.LAPSED, list.points()));
         history.add(
                 list.claim(),
                 Actor.CALENDAR,
                 "fix-list-lapsed",
-                texts.say("history.fix-list-lapsed", DayText.of(list.dueOn())));
+                texts.say("history.fix-list-lapsed", DayText.full(list.dueOn())));
         claims.comeBack(list.claim());
         events.publishEvent(new FixListLapsed(list.claim(), list.then()));
+    }
+
+    private void lapseAfter(FixList list) {
+        jobs.scheduleIfNotExists(LapseJob.TASK
+                .instance(LapseJob.idOf(list))
+                .scheduledTo(
+                        list.dueOn().plusDays(1).atStartOfDay(clock.getZone()).toInstant()));
+    }
+
+    private Wait wait(FixList list) {
+        return new Wait(
+                Wait.On.APPLICANT,
+                texts.say("wait.fix-list", list.open()),
+                list.dueOn(),
+                texts.say("wait.then." + list.then()));
+    }
+
+    private static JsonNode before(ObjectNode file, Point point) {
+        return point.isForPaper()
+                ? NullNode.getInstance()
+                : CasePaths.get(file, new FactPath(point.path())).orElse(NullNode.getInstance());
     }
 
     private FixList draftOf(ClaimView claim, LocalDate dueOn, FixList.Then then) {
@@ -199,6 +170,7 @@ public class FixLists {
                     claim.id(),
                     round,
                     FixList.State.DRAFT,
+                    dueOn,
                     dueOn,
                     then,
                     List.of(),
@@ -226,38 +198,5 @@ public class FixLists {
 
     private static boolean isUnfit(String text) {
         return text.isBlank() || text.length() > LONGEST_TEXT;
-    }
-
-    private CaseFiles.Read<?> read(ObjectNode file, FixList list) {
-        try {
-            return CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8));
-        } catch (BadInput e) {
-            String path = list.points().size() == 1 ? list.points().getFirst().path() : e.pointer();
-            throw Problem.invalid(path, e.getMessage());
-        }
-    }
-
-    /** Nobody confirms their own benefit: that is the register's to say, or the caseworker's. */
-    private static JsonNode cleaned(String path, JsonNode value) {
-        return path.equals("linkedBenefit") && value instanceof ObjectNode benefit
-                ? benefit.without("confirmed")
-                : value;
-    }
-
-    private static String shortened(String words) {
-        return words.length() <= LONGEST_TEXT ? words : words.substring(0, LONGEST_TEXT);
-    }
-
-    private static FixList with(FixList list, FixList.State state, List<Point> points, Optional<Instant> sentAt) {
-        return new FixList(
-                list.id(),
-                list.claim(),
-                list.round(),
-                state,
-                list.dueOn(),
-                list.then(),
-                points,
-                sentAt,
-                list.version());
     }
 }

@@ -10,6 +10,7 @@ import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
+import org.civitane.server.contact.Notices;
 import org.civitane.server.corrections.FixList;
 import org.civitane.server.corrections.FixListLapsed;
 import org.civitane.server.determinations.Determinations;
@@ -17,6 +18,7 @@ import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.Registers;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -33,6 +35,8 @@ public class Decisions {
     private final Determinations determinations;
     private final Letters letters;
     private final PaperStore papers;
+    private final Registers registers;
+    private final Notices notices;
     private final History history;
     private final Texts texts;
     private final AgencyClock clock;
@@ -43,6 +47,8 @@ public class Decisions {
             Determinations determinations,
             Letters letters,
             PaperStore papers,
+            Registers registers,
+            Notices notices,
             History history,
             Texts texts,
             AgencyClock clock) {
@@ -51,6 +57,8 @@ public class Decisions {
         this.determinations = determinations;
         this.letters = letters;
         this.papers = papers;
+        this.registers = registers;
+        this.notices = notices;
         this.history = history;
         this.texts = texts;
         this.clock = clock;
@@ -90,6 +98,9 @@ public class Decisions {
     public Decision decide(ClaimView claim, int version, String reason, SignedIn caseworker) {
         claims.checkVersion(claim.id(), version);
         Determinations.Run run = determinations.current(claim);
+        if (registers.isAnyAwaited(claim.id())) {
+            throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
+        }
         if (run.determination().status() != Status.DETERMINED) {
             throw Problem.conflict("incomplete", texts.say("problem.incomplete"));
         }
@@ -108,6 +119,10 @@ public class Decisions {
     @EventListener
     void lapsed(FixListLapsed event) {
         ClaimView claim = claims.claim(event.claim());
+        if (event.then() == FixList.Then.DECIDE && registers.isAnyAwaited(claim.id())) {
+            history.add(claim.id(), Actor.CALENDAR, "not-decided", texts.say("history.not-decided-on-silence"));
+            return;
+        }
         Decision.Kind kind = event.then() == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED;
         keep(claim, claim.version(), kind, texts.say("decision.lapsed." + event.then()), Actor.CALENDAR);
     }
@@ -137,6 +152,7 @@ public class Decisions {
                 .update();
         history.add(claim.id(), actor, "decided", texts.say("history.decided." + kind));
         claims.decide(claim.id(), version, kind == Decision.Kind.CLOSED);
+        notices.tell(claim.id());
         return decision;
     }
 }

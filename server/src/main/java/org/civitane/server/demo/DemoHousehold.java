@@ -6,7 +6,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import org.civitane.core.person.Names;
+import org.civitane.core.person.PersonNumber;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.standins.AddressRegister;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -17,8 +20,10 @@ import tools.jackson.databind.node.ObjectNode;
  * @param caseNumber of the benefit it names, if it names one
  */
 record DemoHousehold(int number, Story story, String givenName, String familyName, Optional<String> caseNumber) {
-    static final int COUNT = 90;
+    static final int COUNT = 110;
     private static final int FIRST_WITH_FOOD = 60;
+    /** Households from the first with food on that are known already from their school meals. */
+    private static final int KNOWN = 10;
 
     private static final List<String> GIVEN = List.of(
             "Runa",
@@ -90,19 +95,41 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         READY,
         FIX_LIST_OUT,
         FIX_LIST_ANSWERED,
-        DECIDED
+        DECIDED,
+        /** Taken, with all papers looked at: only what is off stands in the way. */
+        TWIST
     }
 
     static DemoHousehold of(int number) {
-        Story story = number == 0 ? Story.FIX_LIST_OUT : Story.values()[number % Story.values().length];
+        Story usual = number == 0 ? Story.FIX_LIST_OUT : Story.values()[number % Story.values().length];
+        Story story = number < DemoTwist.FIRST ? usual : Story.TWIST;
         Optional<String> caseNumber = number >= FIRST_WITH_FOOD
                 ? Optional.empty()
                 : switch (story) {
                     case LINKED_ACTIVE, LINKED_CLOSED, LINKED_UNKNOWN -> Optional.of("FA-2044%02d".formatted(number));
                     default -> Optional.empty();
                 };
+        int people = people(number);
         return new DemoHousehold(
-                number, story, GIVEN.get(number % GIVEN.size()), FAMILY.get(number * 7 % FAMILY.size()), caseNumber);
+                number,
+                story,
+                GIVEN.get(people % GIVEN.size()),
+                FAMILY.get((people * 7 + people / 60 * 11) % FAMILY.size()),
+                caseNumber);
+    }
+
+    /** Whose household it is: some apply for food as well as for school meals. */
+    private static int people(int number) {
+        return number >= FIRST_WITH_FOOD && number < FIRST_WITH_FOOD + KNOWN ? number - FIRST_WITH_FOOD : number;
+    }
+
+    /** Whether its people are those of a household before it. */
+    boolean isKnown() {
+        return people(number) != number;
+    }
+
+    DemoTwist twist() {
+        return DemoTwist.of(number);
     }
 
     /** What it applies for: most for school meals, the last third for food assistance. */
@@ -121,50 +148,89 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
     String email() {
         String first = Names.normalise(givenName).toLowerCase(Locale.ROOT).replace(" ", "");
         String last = Names.normalise(familyName).toLowerCase(Locale.ROOT).replace(' ', '-');
-        return first + "." + last + (number < FAMILY.size() ? "" : "." + number) + "@post.example";
+        return first + "." + last + (people(number) < FAMILY.size() ? "" : "." + number) + "@post.example";
     }
 
     /** The answers of its application. */
     ObjectNode answers(LocalDate today) {
-        Random random = new Random(number * 7919L + 1);
+        int people = people(number);
+        Random who = new Random(people * 7919L + 1);
+        Random money = new Random(people * 104_729L + 1);
         ObjectNode answers = JsonColumn.object();
         ArrayNode members = answers.putArray("members");
-        person(
-                members,
-                "m1",
-                givenName,
-                today.minusYears(29 + random.nextInt(20)).minusDays(random.nextInt(300)),
-                "SELF");
-        boolean couple = number % 3 == 1;
+        person(members, "m1", givenName, born(today, who), "SELF");
+        boolean couple = people % 3 == 1;
         if (couple) {
             person(
                     members,
                     "m2",
-                    GIVEN.get((number + 9) % GIVEN.size()),
-                    today.minusYears(30 + random.nextInt(15)).minusDays(20),
+                    GIVEN.get((people + 9) % GIVEN.size()),
+                    today.minusYears(30 + who.nextInt(15)).minusDays(20),
                     "SPOUSE");
         }
-        int children = 1 + random.nextInt(3);
+        int children = 1 + who.nextInt(3);
         for (int i = 0; i < children; i++) {
-            int age = 6 + random.nextInt(10);
+            int age = 6 + who.nextInt(10);
             ObjectNode child = person(
                     members,
                     "c" + (i + 1),
-                    CHILDREN.get((number + i * 3) % CHILDREN.size()),
-                    today.minusYears(age).minusDays(40 + i),
+                    CHILDREN.get((people + i * 3) % CHILDREN.size()),
+                    today.minusYears(age).minusDays(40 + i * 31 + people * 17 % 200),
                     "CHILD");
             if (!isForFood()) {
-                school(child, age, random, number % 11 == 5 && i == 0);
+                school(child, age, who, people % 11 == 5 && i == 0);
             }
         }
-        incomes(answers, random, couple);
+        incomes(answers, money, couple);
         if (isForFood()) {
-            living(answers, random);
+            living(answers, money);
         }
+        contact(answers, who);
         caseNumber.ifPresent(value -> answers.putObject("linkedBenefit")
                 .put("kind", "FOOD_ASSISTANCE")
                 .put("caseNumber", value));
         return answers;
+    }
+
+    /** Born on a day that is a month as well, so that it can be swapped with its month. */
+    private LocalDate born(LocalDate today, Random who) {
+        LocalDate born = today.minusYears(29 + who.nextInt(20)).minusDays(who.nextInt(300));
+        return twist() == DemoTwist.BIRTH_SWAPPED ? born.withMonth(4).withDayOfMonth(9) : born;
+    }
+
+    /** Where they live and how they may be reached; one in nine wants to be reached with care. */
+    private void contact(ObjectNode answers, Random who) {
+        AddressRegister.Street street = AddressRegister.streets()
+                .get(who.nextInt(AddressRegister.streets().size()));
+        String digits = String.format("%010d", 1_000_000_000L + people(number) * 7_654_321L);
+        ObjectNode contact = answers.putObject("contact")
+                .put("street", street.name())
+                .put("houseNumber", String.valueOf(1 + who.nextInt(60)))
+                .put("postCode", street.postCode())
+                .put("phone", "+99955500" + (100 + number));
+        if (twist() != DemoTwist.NOT_IN_REGISTER && !twist().isAboutCard()) {
+            contact.put("personNumber", digits + PersonNumber.checkDigit(digits));
+        }
+        if (number % 9 == 4) {
+            contact.put("mayCall", false)
+                    .put("mayLetter", false)
+                    .put("safeName", "Ana")
+                    .put("safeTime", "mornings");
+        }
+    }
+
+    /** The identity card of the applicant. */
+    DemoCard card(JsonNode answers) {
+        LocalDate born = LocalDate.parse(
+                answers.path("members").path(0).path("dateOfBirth").asString());
+        boolean expired = twist() == DemoTwist.CARD_EXPIRED;
+        return new DemoCard(
+                "H%08d".formatted(20_417 + number * 311),
+                twist() == DemoTwist.CARD_OF_ANOTHER ? "Benedikt" : givenName,
+                twist() == DemoTwist.CARD_OF_ANOTHER ? "Storrud" : familyName,
+                born,
+                LocalDate.of(expired ? 2024 : 2033, 3, 31),
+                twist() == DemoTwist.CARD_ZONE_WRONG);
     }
 
     private static void school(ObjectNode child, int age, Random random, boolean foster) {
@@ -179,7 +245,12 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
     /** What it owns and pays for; one in ten has not said, and some have next to nothing. */
     private void living(ObjectNode answers, Random random) {
         if (story != Story.LINKED_UNKNOWN) {
-            String atBank = number % 7 == 0 ? "18.40" : random.nextInt(3_100) + ".15";
+            String usual = number % 7 == 0 ? "18.40" : random.nextInt(3_100) + ".15";
+            String atBank = switch (twist()) {
+                case NONE -> usual;
+                case URGENT -> "18.40";
+                default -> "640.15";
+            };
             answers.putArray("resources").addObject().put("kind", "BANK").put("amount", atBank);
         }
         ArrayNode expenses = answers.putArray("expenses");
@@ -200,7 +271,13 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         ArrayNode incomes = answers.putArray("incomes");
         ArrayNode none = answers.putArray("noIncomeDeclared");
         boolean weekly = random.nextBoolean();
-        String amount = weekly ? (320 + random.nextInt(400)) + ".50" : (1250 + random.nextInt(2600)) + ".00";
+        String usual = weekly ? (320 + random.nextInt(300)) + ".50" : (1250 + random.nextInt(1600)) + ".00";
+        String amount = switch (twist()) {
+            case NONE -> usual;
+            case URGENT -> weekly ? "25.50" : "110.00";
+            case IMMATERIAL -> weekly ? "31.00" : "130.00";
+            default -> weekly ? "360.00" : "1560.00";
+        };
         if (story != Story.INCOME_MISSING) {
             line(incomes, "i1", "m1", "WAGES", amount, weekly ? "WEEKLY" : "MONTHLY")
                     .put("employer", EMPLOYERS.get(number % EMPLOYERS.size()));

@@ -1,8 +1,8 @@
 package org.civitane.server.demo;
 
+import java.io.ByteArrayInputStream;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -14,6 +14,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.corrections.FixList;
+import org.civitane.server.corrections.FixListAnswers;
 import org.civitane.server.corrections.FixLists;
 import org.civitane.server.corrections.Point;
 import org.civitane.server.decisions.Decisions;
@@ -21,10 +22,12 @@ import org.civitane.server.determinations.Determinations;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
+import org.civitane.server.papers.Readings;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
-import org.civitane.server.standins.BenefitRegister;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.node.ObjectNode;
@@ -33,64 +36,69 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class DemoLoader {
     private static final String PASSWORD = "halvern-demo-2026";
+    private static final String CASEWORKER = "asa.mikkel@halvern.example";
 
     private final Accounts accounts;
     private final Drafts drafts;
     private final Claims claims;
     private final FixLists fixLists;
+    private final FixListAnswers answers;
     private final Decisions decisions;
     private final Determinations determinations;
     private final Papers papers;
     private final EvidenceList evidence;
-    private final BenefitRegister register;
+    private final Readings readings;
+    private final DemoRegisters registers;
+    private final JdbcClient database;
     private final AgencyClock clock;
+    private LocalDate today = LocalDate.EPOCH;
 
     DemoLoader(
             Accounts accounts,
             Drafts drafts,
             Claims claims,
             FixLists fixLists,
+            FixListAnswers answers,
             Decisions decisions,
             Determinations determinations,
             Papers papers,
             EvidenceList evidence,
-            BenefitRegister register,
+            Readings readings,
+            DemoRegisters registers,
+            JdbcClient database,
             AgencyClock clock) {
         this.accounts = accounts;
         this.drafts = drafts;
         this.claims = claims;
         this.fixLists = fixLists;
+        this.answers = answers;
         this.decisions = decisions;
         this.determinations = determinations;
         this.papers = papers;
         this.evidence = evidence;
-        this.register = register;
+        this.readings = readings;
+        this.registers = registers;
+        this.database = database;
         this.clock = clock;
     }
 
-    /** What the simulated register knows; it keeps nothing itself, so it is told at every start. */
-    void tellRegister() {
-        for (int i = 0; i < DemoHousehold.COUNT; i++) {
-            DemoHousehold household = DemoHousehold.of(i);
-            household
-                    .caseNumber()
-                    .filter(number -> household.story() != DemoHousehold.Story.LINKED_UNKNOWN)
-                    .ifPresent(number -> {
-                        String status = household.story() == DemoHousehold.Story.LINKED_ACTIVE ? "ACTIVE" : "CLOSED";
-                        register.put(new BenefitRegister.Entry(
-                                number, "FOOD_ASSISTANCE", status, household.fullName(), LocalDate.of(2025, 3, 1)));
-                    });
-        }
-        register.put(new BenefitRegister.Entry(
-                "FA-204417", "FOOD_ASSISTANCE", "ACTIVE", "Marit Ekelund", LocalDate.of(2025, 3, 1)));
+    /** The day on which the demo began: all its dates are counted from there, also after a restart. */
+    LocalDate day() {
+        return database.sql("select min(created_at) from account where email = ?")
+                .param(CASEWORKER)
+                .query(java.sql.Timestamp.class)
+                .optional()
+                .map(at -> LocalDate.ofInstant(at.toInstant(), clock.getZone()))
+                .orElseGet(clock::today);
     }
 
     @Transactional
     void load() {
-        if (accounts.find("asa.mikkel@halvern.example").isPresent()) {
+        today = clock.today();
+        if (accounts.find(CASEWORKER).isPresent()) {
             return;
         }
-        SignedIn asa = accounts.register("asa.mikkel@halvern.example", "Ása Mikkel", PASSWORD, Role.CASEWORKER);
+        SignedIn asa = accounts.register(CASEWORKER, "Ása Mikkel", PASSWORD, Role.CASEWORKER);
         SignedIn joao = accounts.register("joao.brattli@halvern.example", "João Brattli", PASSWORD, Role.CASEWORKER);
         accounts.register("sunniva.reis@halvern.example", "Sunniva Reis", PASSWORD, Role.SUPERVISOR);
         accounts.register("edda.holm@halvern.example", "Edda Holm", PASSWORD, Role.AUDITOR);
@@ -100,13 +108,18 @@ class DemoLoader {
     }
 
     private void tell(DemoHousehold household, SignedIn caseworker) {
-        SignedIn applicant = accounts.register(household.email(), household.fullName(), PASSWORD, Role.APPLICANT);
+        SignedIn applicant = accounts.find(household.email())
+                .orElseGet(() -> accounts.register(household.email(), household.fullName(), PASSWORD, Role.APPLICANT));
         int daysAgo = household.story() == DemoHousehold.Story.DECIDED
                 ? 5 + household.number() % 9
                 : household.number() * 3 % 10;
         LocalDate day = businessDaysAgo(daysAgo + 1);
         ClaimView claim = at(day, 9 + household.number() % 7, () -> handIn(household, applicant));
         LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
+        at(day, 16, () -> {
+            registers.answer(claim.id());
+            return claim;
+        });
         at(day, 17, () -> sendPapers(household, claim, applicant));
         switch (household.story()) {
             case NEW -> {}
@@ -118,7 +131,11 @@ class DemoLoader {
             case TAKEN -> take(claim, caseworker, dayAfter);
             case READY -> {
                 take(claim, caseworker, dayAfter);
-                at(dayAfter, 12, () -> acceptPapers(claim, caseworker));
+                at(dayAfter, 12, () -> acceptPapers(household, claim, caseworker));
+            }
+            case TWIST -> {
+                take(claim, caseworker, dayAfter);
+                at(dayAfter, 12, () -> acceptPapers(household, claim, caseworker));
             }
             case FIX_LIST_OUT -> sendFixList(claim, caseworker, dayAfter);
             case FIX_LIST_ANSWERED -> {
@@ -127,7 +144,7 @@ class DemoLoader {
             }
             case DECIDED -> {
                 take(claim, caseworker, dayAfter);
-                at(dayAfter, 12, () -> acceptPapers(claim, caseworker));
+                at(dayAfter, 12, () -> acceptPapers(household, claim, caseworker));
                 at(businessDaysAgo(household.number() / 10 % 4), 11, () -> decide(claim, caseworker));
             }
         }
@@ -137,7 +154,7 @@ class DemoLoader {
         return drafts.handInAnswers(
                 applicant,
                 household.programme(),
-                household.answers(clock.today()),
+                household.answers(today),
                 new Drafts.Signing(household.fullName(), Optional.of("8903")));
     }
 
@@ -145,25 +162,37 @@ class DemoLoader {
     private List<EvidenceItem> sendPapers(DemoHousehold household, ClaimView claim, SignedIn applicant) {
         List<EvidenceItem> wanted = evidence.of(claim);
         boolean atOnce = switch (household.story()) {
-            case READY, DECIDED, TAKEN -> true;
+            case READY, DECIDED, TAKEN, TWIST -> true;
             default -> household.number() % 3 != 0;
         };
-        ObjectNode answers = household.answers(clock.today());
+        boolean slipsMissing = household.twist() == DemoTwist.UNSUPPORTED;
         for (EvidenceItem item : atOnce ? wanted : List.<EvidenceItem>of()) {
-            byte[] picture = DemoPaper.of(item.kind(), household.fullName(), answers);
-            papers.take(
-                    claim,
-                    picture,
-                    item.kind(),
-                    item.subject(),
-                    item.kind().toLowerCase(Locale.ROOT) + ".jpg",
-                    applicant);
+            if (!slipsMissing || !item.kind().equals("PAY_SLIPS")) {
+                DemoPaper paper = paper(item.kind(), household);
+                papers.take(
+                        claim,
+                        new ByteArrayInputStream(paper.contents()),
+                        item.kind(),
+                        item.subject(),
+                        paper.name(),
+                        applicant);
+            }
         }
         return wanted;
     }
 
-    private ClaimView acceptPapers(ClaimView claim, SignedIn caseworker) {
-        papers.of(claim.id()).forEach(paper -> papers.judge(claim, paper.id(), Optional.empty(), caseworker));
+    private DemoPaper paper(String kind, DemoHousehold household) {
+        return DemoPaper.of(kind, household, household.answers(today), today);
+    }
+
+    private ClaimView acceptPapers(DemoHousehold household, ClaimView claim, SignedIn caseworker) {
+        for (Paper paper : papers.of(claim.id())) {
+            List<Map<String, String>> pages = paper(paper.kind(), household).pages();
+            for (int page = 0; page < pages.size(); page++) {
+                readings.see(claim, paper.id(), page + 1, pages.get(page), caseworker);
+            }
+            papers.judge(claim, paper.id(), Optional.empty(), caseworker);
+        }
         return claim;
     }
 
@@ -175,14 +204,11 @@ class DemoLoader {
         take(claim, caseworker, day);
         at(day, 11, () -> {
             ClaimView taken = claims.claim(claim.id());
-            Point point = new Point(
+            Point point = Point.asking(
                     "incomes/i1/amount",
                     "Wages",
                     "The amount you gave is not the one we expected for this work. Which months does it cover, and is it before tax?",
-                    "The amount before tax for one week or month, as on your newest pay slip.",
-                    null,
-                    null,
-                    null);
+                    "The amount before tax for one week or month, as on your newest pay slip.");
             fixLists.save(
                     taken,
                     List.of(point),
@@ -197,12 +223,12 @@ class DemoLoader {
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claims.claim(claim.id())));
         String amount = file.path("incomes").path(0).path("amount").asString();
         String corrected = amount.replaceFirst("^(\\d+)\\d\\.", "$15.");
-        fixLists.answer(
+        answers.answer(
                 applicant,
                 claim.id(),
                 Map.of(
                         "incomes/i1/amount",
-                        new FixLists.Answer(
+                        new FixListAnswers.Answer(
                                 tools.jackson.databind.node.StringNode.valueOf(corrected),
                                 Optional.of("It covers August to October."))));
         return claim;

@@ -1,70 +1,155 @@
 package org.civitane.server.demo;
 
 import java.awt.Color;
+import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import tools.jackson.databind.JsonNode;
 
-/** A small invented paper, as a picture: a few lines under a heading. */
-final class DemoPaper {
-    private static final int WIDTH = 840;
-    private static final int HEIGHT = 1_100;
+/**
+ * A small invented paper, and what it shows page by page.
+ *
+ * @param pages the values of each page, as a caseworker confirms them
+ */
+record DemoPaper(String name, byte[] contents, List<Map<String, String>> pages) {
+    private static final int WIDTH = 1_240;
+    private static final int HEIGHT = 860;
 
-    private DemoPaper() {}
-
-    /** The paper that a household sends for a need, with what it says in its application. */
-    static byte[] of(String kind, String name, JsonNode answers) {
-        JsonNode wages = answers.path("incomes").path(0);
+    /** The paper that a household sends for a need. */
+    static DemoPaper of(String kind, DemoHousehold household, JsonNode answers, LocalDate today) {
         String rent = answers.path("expenses").path(0).path("amount").asString("");
         String balance = answers.path("resources").path(0).path("amount").asString("");
+        String issued = today.minusDays(20).toString();
         return switch (kind) {
-            case "IDENTITY" ->
-                drawn(
-                        "Identity card",
-                        List.of("Isles of Halvern", name, "Born " + born(answers), "Valid until 2031-03-31"));
-            case "PAY_SLIPS" ->
-                drawn(
-                        "Pay slip",
-                        List.of(
-                                wages.path("employer").asString("Tarn Quay Bakery"),
-                                name,
-                                "Gross pay " + wages.path("amount").asString(""),
-                                wages.path("frequency").asString("")));
-            case "HOUSING_COSTS" -> drawn("Lease", List.of("Skerry Homes", "Tenant: " + name, "Rent a month: " + rent));
-            case "BANK_STATEMENT" -> drawn("Account statement", List.of(name, "Balance " + balance));
-            default -> drawn("Receipt", List.of(name, "Care, each week: 45.00"));
+            case "IDENTITY" -> card(household.card(answers));
+            case "PAY_SLIPS" -> slips(household.fullName(), DemoPay.of(answers, household.twist(), today));
+            case "HOUSING_COSTS" ->
+                written(
+                        "lease.pdf",
+                        List.of("Lease", "Skerry Homes", "Tenant: " + household.fullName(), "Rent a month: " + rent),
+                        Map.of("name", household.fullName(), "issuedOn", issued, "amount", rent));
+            case "BANK_STATEMENT" ->
+                written(
+                        "statement.pdf",
+                        List.of("Account statement", "Bank of Norrhaven", household.fullName(), "Balance " + balance),
+                        Map.of("name", household.fullName(), "issuedOn", issued, "amount", balance));
+            default ->
+                written(
+                        "receipt.pdf",
+                        List.of("Receipt", "Tarn Bridge Day Care", household.fullName(), "Care, each week: 45.00"),
+                        Map.of("name", household.fullName(), "issuedOn", issued, "amount", "45.00"));
         };
     }
 
-    private static String born(JsonNode answers) {
-        return answers.path("members").path(0).path("dateOfBirth").asString("");
+    private static DemoPaper slips(String name, DemoPay pay) {
+        List<List<String>> pages = new ArrayList<>();
+        List<Map<String, String>> shown = new ArrayList<>();
+        for (DemoPay.Slip slip : pay.slips()) {
+            pages.add(List.of(
+                    "Pay slip",
+                    "Employer: " + pay.employer(),
+                    "Employee: " + name,
+                    "Pay period: " + slip.from() + " to " + slip.to(),
+                    "Paid on: " + slip.paid(),
+                    "Gross pay: " + slip.gross(),
+                    "Gross year to date: " + slip.yearToDate()));
+            Map<String, String> values = new LinkedHashMap<>();
+            values.put("employer", pay.employer());
+            values.put("name", name);
+            values.put("periodStart", slip.from().toString());
+            values.put("periodEnd", slip.to().toString());
+            values.put("payDate", slip.paid().toString());
+            values.put("gross", slip.gross().toString());
+            values.put("ytdGross", slip.yearToDate().toString());
+            shown.add(values);
+        }
+        return new DemoPaper("pay-slips.pdf", pdf(pages), shown);
     }
 
-    private static byte[] drawn(String heading, List<String> lines) {
+    private static DemoPaper written(String name, List<String> lines, Map<String, String> shown) {
+        return new DemoPaper(name, pdf(List.of(lines)), List.of(shown));
+    }
+
+    private static DemoPaper card(DemoCard card) {
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D pen = image.createGraphics();
+        pen.setRenderingHint(
+                java.awt.RenderingHints.KEY_TEXT_ANTIALIASING, java.awt.RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
         pen.setColor(Color.WHITE);
         pen.fillRect(0, 0, WIDTH, HEIGHT);
+        pen.setColor(Color.LIGHT_GRAY);
+        pen.fillRect(70, 150, 260, 330);
         pen.setColor(Color.BLACK);
-        pen.setFont(pen.getFont().deriveFont(44f));
-        pen.drawString(heading, 80, 140);
-        pen.drawLine(80, 165, WIDTH - 80, 165);
-        pen.setFont(pen.getFont().deriveFont(28f));
-        for (int i = 0; i < lines.size(); i++) {
-            pen.drawString(lines.get(i), 80, 240 + i * 52);
+        pen.setFont(new Font(Font.SANS_SERIF, Font.BOLD, 44));
+        pen.drawString("Isles of Halvern  ·  Identity card", 70, 100);
+        pen.setFont(new Font(Font.SANS_SERIF, Font.PLAIN, 34));
+        List<String> face =
+                List.of(card.given() + " " + card.family(), "Born " + card.born(), "Valid until " + card.expires());
+        for (int i = 0; i < face.size(); i++) {
+            pen.drawString(face.get(i), 380, 210 + i * 70);
+        }
+        pen.setFont(new Font(Font.MONOSPACED, Font.PLAIN, 56));
+        List<String> zone = card.zone();
+        for (int i = 0; i < zone.size(); i++) {
+            pen.drawString(zone.get(i), 90, 600 + i * 90);
         }
         pen.dispose();
+        Map<String, String> shown = new LinkedHashMap<>();
+        shown.put("documentType", "NATIONAL_ID");
+        shown.put("name", card.given() + " " + card.family());
+        shown.put("dateOfBirth", card.born().toString());
+        shown.put("expiresOn", card.expires().toString());
+        shown.put("mrz", String.join("\n", zone));
+        return new DemoPaper("identity-card.jpg", jpeg(image), List.of(shown));
+    }
+
+    private static byte[] jpeg(BufferedImage image) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             ImageIO.write(image, "jpeg", out);
+            return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return out.toByteArray();
+    }
+
+    private static byte[] pdf(List<List<String>> pages) {
+        try (PDDocument document = new PDDocument()) {
+            PDFont font = PDType0Font.load(
+                    document, DemoPaper.class.getResourceAsStream("/letters/atkinson-regular.ttf"), true);
+            for (List<String> lines : pages) {
+                PDPage page = new PDPage(PDRectangle.A5);
+                document.addPage(page);
+                try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
+                    for (int i = 0; i < lines.size(); i++) {
+                        pen.beginText();
+                        pen.setFont(font, i == 0 ? 20 : 12);
+                        pen.newLineAtOffset(40, 520 - i * 28f);
+                        pen.showText(lines.get(i));
+                        pen.endText();
+                    }
+                }
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

@@ -9,17 +9,19 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoStart implements ApplicationRunner {
     private final DemoLoader loader;
+    private final DemoRegisters registers;
     private final boolean wanted;
 
-    DemoStart(DemoLoader loader, @Value("${civitane.demo}") boolean wanted) {
+    DemoStart(DemoLoader loader, DemoRegisters registers, @Value("${civitane.demo}") boolean wanted) {
         this.loader = loader;
+        this.registers = registers;
         this.wanted = wanted;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
         if (wanted) {
-            loader.tellRegister();
+            registers.tell(loader.day());
             loader.load();
         }
     }

@@ -12,9 +12,8 @@ import org.civitane.server.casework.Stack;
 import org.civitane.server.casework.Standing;
 import org.civitane.server.casework.Wait;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.verification.FactGroup;
-import org.civitane.server.verification.FactSheet;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -22,15 +21,13 @@ import org.springframework.stereotype.Component;
 @Component
 class DayStanding {
     private final Claims claims;
-    private final Determinations determinations;
-    private final FactSheet facts;
+    private final Situations situations;
     private final InTheWay inTheWay;
     private final Texts texts;
 
-    DayStanding(Claims claims, Determinations determinations, FactSheet facts, InTheWay inTheWay, Texts texts) {
+    DayStanding(Claims claims, Situations situations, InTheWay inTheWay, Texts texts) {
         this.claims = claims;
-        this.determinations = determinations;
-        this.facts = facts;
+        this.situations = situations;
         this.inTheWay = inTheWay;
         this.texts = texts;
     }
@@ -39,13 +36,13 @@ class DayStanding {
     void touched(ClaimTouched event) {
         ClaimView claim = claims.claim(event.claim());
         if (claim.state().isOpen()) {
-            Determinations.Run run = determinations.current(claim);
-            List<FactGroup> groups = facts.of(claim);
-            List<Obstacle> obstacles = inTheWay.of(claim, run, groups);
+            Situation now = situations.of(claim);
+            Determinations.Run run = now.run();
+            List<Obstacle> obstacles = inTheWay.of(now);
             boolean ready = claim.waiting().isEmpty() && isReady(run, obstacles);
             claims.stand(
                     claim.id(),
-                    standing(claim, run, obstacles, ready),
+                    standing(now, obstacles, ready),
                     ready && claim.owner().isPresent());
         }
     }
@@ -56,13 +53,21 @@ class DayStanding {
                 && obstacles.stream().allMatch(obstacle -> obstacle.weight() == Obstacle.Weight.IMMATERIAL);
     }
 
-    private Standing standing(ClaimView claim, Determinations.Run run, List<Obstacle> obstacles, boolean ready) {
+    private Standing standing(Situation now, List<Obstacle> obstacles, boolean ready) {
+        ClaimView claim = now.claim();
+        Determinations.Run run = now.run();
+        if (claim.owner().isPresent() && (now.unread() > 0 || now.moreTime().isPresent())) {
+            String step = now.moreTime()
+                    .map(asked -> texts.say("next.more-time", asked.days()))
+                    .orElseGet(() -> texts.say("next.message", now.unread()));
+            return new Standing(Optional.of(Stack.CAME_BACK), step, NextAction.OPEN);
+        }
         if (claim.waiting().filter(wait -> wait.on() == Wait.On.APPLICANT).isPresent()) {
             return new Standing(
                     Optional.empty(),
                     texts.say(
                             "next.waiting",
-                            DayNames.of(claim.waiting().orElseThrow().until())),
+                            DayText.brief(claim.waiting().orElseThrow().until())),
                     NextAction.NONE);
         }
         if (claim.owner().isEmpty()) {
@@ -90,7 +95,8 @@ class DayStanding {
     }
 
     private String words(Obstacle obstacle) {
-        return texts.say("next.obstacle", obstacle.title(), obstacle.detail());
+        String more = obstacle.impact().isEmpty() ? obstacle.detail() : obstacle.impact();
+        return texts.say("next.obstacle", obstacle.title(), more);
     }
 
     private String outcomeWords(Determinations.Run run) {

@@ -4,15 +4,24 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.server.corrections.Extensions;
 import org.civitane.server.corrections.FixList;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.registers.Register;
+import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.verification.FactGroup;
+import org.civitane.server.verification.IdentityReview;
+import org.civitane.server.verification.IncomeReview;
 
 /**
  * One claim as the desk shows it.
  *
  * @param sentence where it stands and whom it waits for, in words
  * @param fixListDueOn by when a fix list sent today would reasonably be answered: a business day
+ * @param fixLists all rounds, the newest first
+ * @param moreTime an extension that waits for an answer
+ * @param registers what was asked of registers, and what came of it
+ * @param caution what to mind before calling or writing
  * @param canWork whether this person may change it now
  */
 record Desk(
@@ -34,11 +43,28 @@ record Desk(
         List<FactGroup> facts,
         Result outcome,
         List<Determinations.Sentence> working,
-        Optional<FixList> fixList,
+        List<FixList> fixLists,
+        Optional<Extensions.MoreTime> moreTime,
         LocalDate fixListDueOn,
         List<Told> history,
         Optional<Decided> decision,
-        int edition) {
+        int edition,
+        int unread,
+        int proposedMatches,
+        List<Inquiry> registers,
+        IdentityReview identity,
+        IncomeReview income,
+        String caution) {
+    /** One question to a register. @param answer what it answered, in words */
+    record Inquiry(
+            UUID id,
+            Register register,
+            String name,
+            String about,
+            RegisterRequest.State state,
+            String when,
+            String answer) {}
+
     /** The outcome as it stands. */
     record Result(String headline, String detail, boolean determined, boolean negative, Optional<Scale> scale) {}
 

@@ -12,8 +12,8 @@ import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Registers;
-import org.civitane.server.verification.Settlements;
-import org.civitane.server.verification.View;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,10 +71,38 @@ class DeskController {
         return desks.of(claims.claim(id), who);
     }
 
-    @PostMapping("/api/claims/{id}/ask-register")
+    record Without(@NotNull @Size(max = 2000) String reason) {}
+
+    record SettleMany(
+            int version, @NotNull @Size(max = 2000) String reason) {}
+
+    @PostMapping("/api/claims/{id}/registers/{request}/ask")
     @Transactional
-    public Desk askRegister(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        registers.askAgain(id, Actor.of(who));
+    public Desk askRegister(@PathVariable UUID id, @PathVariable UUID request, @AuthenticationPrincipal SignedIn who) {
+        registers.askAgain(id, request, Actor.of(who));
+        return desks.of(claims.claim(id), who);
+    }
+
+    @PostMapping("/api/claims/{id}/registers/{request}/without")
+    @Transactional
+    public Desk without(
+            @PathVariable UUID id,
+            @PathVariable UUID request,
+            @RequestBody @Valid Without wish,
+            @AuthenticationPrincipal SignedIn who) {
+        registers.without(id, request, wish.reason(), who);
+        return desks.of(claims.claim(id), who);
+    }
+
+    /** Settles every difference that cannot change the outcome, as said, in one step. */
+    @PostMapping("/api/claims/{id}/settle-immaterial")
+    @Transactional
+    public Desk settleImmaterial(
+            @PathVariable UUID id, @RequestBody @Valid SettleMany wish, @AuthenticationPrincipal SignedIn who) {
+        ClaimView claim = workable(id, wish.version());
+        desks.immaterial(claim)
+                .forEach(
+                        (path, said) -> settlements.settle(claim, path, View.SAID, said, wish.reason(), Actor.of(who)));
         return desks.of(claims.claim(id), who);
     }
 

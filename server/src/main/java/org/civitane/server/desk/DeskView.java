@@ -1,39 +1,47 @@
 package org.civitane.server.desk;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Value;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
-import org.civitane.server.corrections.FixLists;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.contact.Contacts;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.verification.FactGroup;
-import org.civitane.server.verification.FactSheet;
-import org.civitane.server.verification.TimeText;
+import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.verification.Fact;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 
 /** Puts together what the desk shows of a claim. */
 @Component
 class DeskView {
     private static final int FIX_LIST_DAYS = 12;
 
-    private final Determinations determinations;
-    private final FactSheet facts;
+    private final Situations situations;
     private final InTheWay inTheWay;
-    private final FixLists fixLists;
+    private final RegisterWords answers;
+    private final Claims claims;
+    private final Contacts contacts;
     private final Decisions decisions;
     private final History history;
     private final Accounts accounts;
@@ -41,19 +49,21 @@ class DeskView {
     private final AgencyClock clock;
 
     DeskView(
-            Determinations determinations,
-            FactSheet facts,
+            Situations situations,
             InTheWay inTheWay,
-            FixLists fixLists,
+            RegisterWords answers,
+            Claims claims,
+            Contacts contacts,
             Decisions decisions,
             History history,
             Accounts accounts,
             Texts texts,
             AgencyClock clock) {
-        this.determinations = determinations;
-        this.facts = facts;
+        this.situations = situations;
         this.inTheWay = inTheWay;
-        this.fixLists = fixLists;
+        this.answers = answers;
+        this.claims = claims;
+        this.contacts = contacts;
         this.decisions = decisions;
         this.history = history;
         this.accounts = accounts;
@@ -63,9 +73,9 @@ class DeskView {
 
     @Transactional(readOnly = true)
     Desk of(ClaimView claim, SignedIn who) {
-        Determinations.Run run = determinations.current(claim);
-        List<FactGroup> groups = facts.of(claim);
-        List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(claim, run, groups) : List.of();
+        Situation now = situations.of(claim);
+        Determinations.Run run = now.run();
+        List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(now) : List.of();
         boolean mine = claim.owner().filter(who.account()::equals).isPresent();
         return new Desk(
                 claim.id(),
@@ -83,20 +93,89 @@ class DeskView {
                 mine,
                 who.role() != Role.AUDITOR && mine && claim.state().isOpen(),
                 obstacles,
-                groups,
+                now.facts(),
                 result(run),
                 run.working(),
-                fixLists.newest(claim.id()),
+                now.fixLists(),
+                now.moreTime(),
                 BusinessCalendar.rolledForward(clock.today().plusDays(FIX_LIST_DAYS)),
                 told(claim.id()),
                 decisions
                         .of(claim.id())
                         .map(decision -> new Desk.Decided(
-                                TimeText.of(decision.at()),
+                                DayText.moment(decision.at()),
                                 decision.by(),
                                 decision.reason(),
                                 decision.kind() == org.civitane.server.decisions.Decision.Kind.CLOSED)),
-                claim.edition());
+                claim.edition(),
+                now.unread(),
+                now.proposedMatches(),
+                now.review().requests().stream()
+                        .map(request -> asked(request, run))
+                        .toList(),
+                now.review().identity(),
+                now.review().income(),
+                caution(claim));
+    }
+
+    /** The facts whose views differ and on which nothing hangs, with what was said of each. */
+    @Transactional(readOnly = true)
+    Map<FactPath, JsonNode> immaterial(ClaimView claim) {
+        Situation now = situations.of(claim);
+        Set<String> paths = inTheWay.of(now).stream()
+                .filter(each -> each.kind() == Obstacle.Kind.FACT && each.weight() == Obstacle.Weight.IMMATERIAL)
+                .map(Obstacle::path)
+                .collect(Collectors.toSet());
+        Map<FactPath, JsonNode> said = new LinkedHashMap<>();
+        now.facts().stream()
+                .flatMap(group -> group.facts().stream())
+                .filter(fact -> paths.contains(fact.path()))
+                .forEach(fact -> fact.said()
+                        .flatMap(Fact.Shown::value)
+                        .ifPresent(value -> said.put(new FactPath(fact.path()), value)));
+        return said;
+    }
+
+    private Desk.Inquiry asked(RegisterRequest request, Determinations.Run run) {
+        return new Desk.Inquiry(
+                request.id(),
+                request.register(),
+                texts.say("register." + request.register()),
+                request.subject().isEmpty() ? "" : run.nameOf(request.subject()),
+                request.state(),
+                texts.say(
+                        "register.asked-at",
+                        DayText.moment(request.triedAt().orElse(request.askedAt())),
+                        request.attempts()),
+                answers.words(request));
+    }
+
+    /** What to mind before calling or writing; empty when nothing is marked. */
+    private String caution(ClaimView claim) {
+        Contact contact = contacts.of(claim.id(), claims.applicantMember(claim));
+        if (!contact.isMarked()) {
+            return "";
+        }
+        List<String> words = new ArrayList<>();
+        if (!contact.mayCall()) {
+            words.add(texts.say("caution.call"));
+        }
+        if (!contact.mayText()) {
+            words.add(texts.say("caution.text"));
+        }
+        if (!contact.mayEmail()) {
+            words.add(texts.say("caution.email"));
+        }
+        if (!contact.mayLetter()) {
+            words.add(texts.say("caution.letter"));
+        }
+        if (!contact.safeName().isEmpty()) {
+            words.add(texts.say("caution.name", contact.safeName()));
+        }
+        if (!contact.safeTime().isEmpty()) {
+            words.add(texts.say("caution.time", contact.safeTime()));
+        }
+        return String.join(" ", words);
     }
 
     private String sentence(ClaimView claim, boolean mine, List<Obstacle> obstacles) {
@@ -105,7 +184,7 @@ class DeskView {
             case WAITING ->
                 claim.waiting()
                         .map(wait -> texts.say(
-                                "desk.waiting." + wait.on(), wait.what(), DayNames.of(wait.until()), wait.then()))
+                                "desk.waiting." + wait.on(), wait.what(), DayText.brief(wait.until()), wait.then()))
                         .orElse("");
             case READY -> texts.say(mine ? "desk.ready.mine" : "desk.ready");
             case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", obstacles.size());
@@ -118,17 +197,11 @@ class DeskView {
 
     private Desk.Result result(Determinations.Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
-        List<String> results = outcomes.stream().map(Outcome::result).distinct().toList();
-        String headline = results.isEmpty()
-                ? texts.say("desk.nobody")
-                : results.stream()
-                        .map(result -> run.wording().text("outcome." + result))
-                        .collect(Collectors.joining(", "));
         return new Desk.Result(
-                headline,
+                outcomes.isEmpty() ? texts.say("desk.nobody") : run.headline(),
                 detail(run),
                 run.determination().status() == Status.DETERMINED,
-                results.contains("DENIED"),
+                outcomes.stream().map(Outcome::result).anyMatch("DENIED"::equals),
                 scale(run));
     }
 
@@ -180,7 +253,7 @@ class DeskView {
 
     private List<Desk.Told> told(UUID claim) {
         return history.of(claim).stream()
-                .map(line -> new Desk.Told(TimeText.of(line.at()), line.actor(), line.sentence()))
+                .map(line -> new Desk.Told(DayText.moment(line.at()), line.actor(), line.sentence()))
                 .toList();
     }
 }

@@ -2,93 +2,139 @@ package org.civitane.server.desk;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.Wait;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Impact;
+import org.civitane.server.determinations.Impacts;
 import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.verification.Fact;
-import org.civitane.server.verification.FactGroup;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.BooleanNode;
 
 /** Works out what stands between a claim and its decision, what matters first. */
 @Component
 class InTheWay {
-    private final Claims claims;
-    private final Determinations determinations;
-    private final EvidenceList evidence;
+    private final Impacts impacts;
     private final Texts texts;
 
-    InTheWay(Claims claims, Determinations determinations, EvidenceList evidence, Texts texts) {
-        this.claims = claims;
-        this.determinations = determinations;
-        this.evidence = evidence;
+    InTheWay(Impacts impacts, Texts texts) {
+        this.impacts = impacts;
         this.texts = texts;
     }
 
-    List<Obstacle> of(ClaimView claim, Determinations.Run run, List<FactGroup> facts) {
+    List<Obstacle> of(Situation now) {
         List<Obstacle> obstacles = new ArrayList<>();
-        run.determination().missing().forEach(code -> obstacles.add(missing(code, run)));
-        facts.stream()
-                .flatMap(group -> group.facts().stream())
-                .forEach(fact -> open(claim, fact).ifPresent(obstacles::add));
-        obstacles.addAll(papers(evidence.of(claim)));
-        List<String> others = claims.numbersOfOthersNaming(claim.id());
-        if (!others.isEmpty()) {
-            obstacles.add(new Obstacle(
-                    Obstacle.Weight.ANSWER,
-                    texts.say("way.other-claim"),
-                    texts.say("way.other-claim.detail", String.join(", ", others)),
-                    "members",
-                    Optional.empty()));
-        }
-        claim.waiting()
-                .filter(wait -> wait.on() == Wait.On.APPLICANT)
-                .ifPresent(wait -> obstacles.add(new Obstacle(
-                        Obstacle.Weight.WANTED,
-                        texts.say("way.fix-list"),
-                        texts.say("way.fix-list.detail", DayNames.of(wait.until())),
-                        "",
-                        Optional.empty())));
+        now.run().determination().missing().forEach(code -> obstacles.add(missing(code, now.run())));
+        obstacles.addAll(facts(now));
+        obstacles.addAll(papers(now.evidence()));
+        now.review().requests().stream()
+                .filter(RegisterRequest::isAwaited)
+                .forEach(request -> obstacles.add(register(request, now.run())));
+        obstacles.addAll(people(now));
+        fromApplicant(now).ifPresent(obstacles::add);
         obstacles.sort(Comparator.comparing(Obstacle::weight));
         return obstacles;
     }
 
+    private List<Obstacle> people(Situation now) {
+        List<Obstacle> obstacles = new ArrayList<>();
+        if (!now.otherClaims().isEmpty()) {
+            obstacles.add(plain(
+                    Obstacle.Weight.ANSWER,
+                    Obstacle.Kind.OTHER_CLAIM,
+                    texts.say("way.other-claim"),
+                    texts.say("way.other-claim.detail", String.join(", ", now.otherClaims())),
+                    "members"));
+        }
+        if (now.unread() > 0) {
+            obstacles.add(plain(
+                    Obstacle.Weight.ANSWER,
+                    Obstacle.Kind.MESSAGE,
+                    texts.say("way.message", now.unread()),
+                    texts.say("way.message.detail"),
+                    ""));
+        }
+        if (now.proposedMatches() > 0) {
+            obstacles.add(plain(
+                    Obstacle.Weight.IMMATERIAL,
+                    Obstacle.Kind.MATCH,
+                    texts.say("way.match", now.proposedMatches()),
+                    texts.say("way.match.detail"),
+                    ""));
+        }
+        return obstacles;
+    }
+
+    private Optional<Obstacle> fromApplicant(Situation now) {
+        if (now.moreTime().isPresent()) {
+            return now.moreTime()
+                    .map(asked -> plain(
+                            Obstacle.Weight.ANSWER,
+                            Obstacle.Kind.MORE_TIME,
+                            texts.say("way.more-time", asked.days()),
+                            asked.why(),
+                            ""));
+        }
+        return now.claim()
+                .waiting()
+                .filter(wait -> wait.on() == Wait.On.APPLICANT)
+                .map(wait -> plain(
+                        Obstacle.Weight.WANTED,
+                        Obstacle.Kind.FIX_LIST,
+                        texts.say("way.fix-list"),
+                        texts.say("way.fix-list.detail", DayText.brief(wait.until())),
+                        ""));
+    }
+
     /** One for all papers that came, one for all that are still to come; the list of papers says the rest. */
     private List<Obstacle> papers(List<EvidenceItem> items) {
-        List<String> came = titles(items, Set.of(EvidenceItem.State.RECEIVED));
-        List<String> wanted = titles(items, Set.of(EvidenceItem.State.ASKED_FOR, EvidenceItem.State.SENT_BACK));
+        List<EvidenceItem> came = items.stream()
+                .filter(item -> item.state() == EvidenceItem.State.RECEIVED)
+                .toList();
+        List<EvidenceItem> wanted =
+                items.stream().filter(EvidenceItem::isWanted).toList();
         return Stream.of(
-                        papers(Obstacle.Weight.ANSWER, "way.papers-came", came),
-                        papers(Obstacle.Weight.WANTED, "way.papers-wanted", wanted))
+                        papers(Obstacle.Weight.ANSWER, Obstacle.Kind.PAPERS_CAME, "way.papers-came", came),
+                        papers(Obstacle.Weight.WANTED, Obstacle.Kind.PAPERS_WANTED, "way.papers-wanted", wanted))
                 .flatMap(Optional::stream)
                 .toList();
     }
 
-    private Optional<Obstacle> papers(Obstacle.Weight weight, String title, List<String> titles) {
-        return titles.isEmpty()
+    private Optional<Obstacle> papers(
+            Obstacle.Weight weight, Obstacle.Kind kind, String title, List<EvidenceItem> items) {
+        return items.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Obstacle(
+                : Optional.of(plain(
                         weight,
-                        texts.say(title, titles.size()),
-                        String.join("; ", titles),
-                        "papers",
-                        Optional.empty()));
+                        kind,
+                        texts.say(title, items.size()),
+                        String.join(
+                                "; ", items.stream().map(EvidenceItem::title).toList()),
+                        "papers"));
     }
 
-    private static List<String> titles(List<EvidenceItem> items, Set<EvidenceItem.State> states) {
-        return items.stream()
-                .filter(item -> states.contains(item.state()))
-                .map(EvidenceItem::title)
-                .toList();
+    private Obstacle register(RegisterRequest request, Determinations.Run run) {
+        String title = texts.say("way.register." + request.register(), run.nameOf(request.subject()));
+        String detail = request.state() == RegisterRequest.State.SILENT
+                ? texts.say("register.silent", request.attempts())
+                : texts.say("register.asking");
+        return plain(
+                Obstacle.Weight.WANTED,
+                Obstacle.Kind.REGISTER,
+                title,
+                detail,
+                request.id().toString());
     }
 
     private Obstacle missing(String code, Determinations.Run run) {
@@ -107,8 +153,10 @@ class InTheWay {
         boolean askable = !path.equals("members");
         return new Obstacle(
                 Obstacle.Weight.ANSWER,
+                Obstacle.Kind.MISSING,
                 texts.say("missing." + text, name),
                 texts.say("missing." + text + ".detail", name),
+                "",
                 path,
                 askable
                         ? Optional.of(new Obstacle.Suggestion(
@@ -118,40 +166,80 @@ class InTheWay {
                         : Optional.empty());
     }
 
-    private Optional<Obstacle> open(ClaimView claim, Fact fact) {
-        boolean differs = fact.state() == Fact.State.DIFFERS;
-        if (!differs && fact.state() != Fact.State.AWAITED) {
-            return Optional.empty();
-        }
-        List<JsonNode> values = differs
-                ? Stream.of(fact.said(), fact.onRecord())
-                        .flatMap(Optional::stream)
-                        .map(Fact.Shown::value)
-                        .flatMap(Optional::stream)
-                        .toList()
-                : List.of(tools.jackson.databind.node.BooleanNode.TRUE, tools.jackson.databind.node.BooleanNode.FALSE);
-        boolean matters = determinations.matters(claim, new FactPath(fact.path()), values);
-        String record = fact.onRecord().map(Fact.Shown::text).orElse("");
-        String said = fact.said().map(Fact.Shown::text).orElse("");
-        if (!matters) {
-            return Optional.of(new Obstacle(
-                    Obstacle.Weight.IMMATERIAL,
-                    fact.label(),
-                    texts.say("way.immaterial", said, record),
-                    fact.path(),
-                    Optional.empty()));
-        }
-        if (!differs) {
-            return Optional.of(new Obstacle(
-                    Obstacle.Weight.WANTED, texts.say("way.register"), record, fact.path(), Optional.empty()));
-        }
-        Obstacle.Suggestion ask =
-                new Obstacle.Suggestion(fact.label(), texts.say("ask.benefit", said), texts.say("good.benefit"));
-        return Optional.of(new Obstacle(
-                Obstacle.Weight.ANSWER,
+    /** The facts whose views differ, and those on which a register has the word and has not spoken, with what hangs on each. */
+    private List<Obstacle> facts(Situation now) {
+        Map<FactPath, Fact> open = new LinkedHashMap<>();
+        Map<FactPath, List<JsonNode>> values = new LinkedHashMap<>();
+        now.facts().stream().flatMap(group -> group.facts().stream()).forEach(fact -> {
+            if (fact.state() == Fact.State.DIFFERS || fact.state() == Fact.State.AWAITED) {
+                open.put(new FactPath(fact.path()), fact);
+                values.put(new FactPath(fact.path()), values(fact));
+            }
+        });
+        ClaimView claim = now.claim();
+        List<Obstacle> obstacles = new ArrayList<>();
+        impacts.of(claim, values).forEach((path, impact) -> obstacles.add(open(open.get(path), impact)));
+        return obstacles;
+    }
+
+    /** What a fact could turn out to be: each of its views; for one that a register has to confirm, either. */
+    private static List<JsonNode> values(Fact fact) {
+        return fact.state() == Fact.State.AWAITED
+                ? List.of(BooleanNode.TRUE, BooleanNode.FALSE)
+                : Stream.concat(
+                                Stream.of(fact.said(), fact.shown(), fact.onRecord())
+                                        .flatMap(Optional::stream)
+                                        .map(Fact.Shown::value)
+                                        .flatMap(Optional::stream),
+                                fact.beyond().stream())
+                        .toList();
+    }
+
+    private Obstacle open(Fact fact, Impact impact) {
+        Obstacle.Weight weight = switch (impact.kind()) {
+            case NOTHING -> Obstacle.Weight.IMMATERIAL;
+            case AMOUNT -> Obstacle.Weight.AMOUNT;
+            case ANSWER -> fact.state() == Fact.State.AWAITED ? Obstacle.Weight.WANTED : Obstacle.Weight.ANSWER;
+        };
+        return new Obstacle(
+                weight,
+                Obstacle.Kind.FACT,
                 fact.label(),
-                texts.say("way.differs", said, record),
-                "linkedBenefit",
-                Optional.of(ask)));
+                detail(fact),
+                words(impact),
+                fact.path(),
+                weight == Obstacle.Weight.IMMATERIAL
+                        ? Optional.empty()
+                        : fact.ask().map(ask -> new Obstacle.Suggestion(ask.title(), ask.reason(), ask.good())));
+    }
+
+    private String detail(Fact fact) {
+        return Stream.of(
+                        fact.said().map(shown -> texts.say("way.said", shown.text())),
+                        fact.shown().map(shown -> texts.say("way.shown", shown.text())),
+                        fact.onRecord().map(shown -> texts.say("way.record", shown.text())))
+                .flatMap(Optional::stream)
+                .reduce((left, right) -> left + " " + right)
+                .orElse("");
+    }
+
+    private String words(Impact impact) {
+        return switch (impact.kind()) {
+            case NOTHING -> texts.say("impact.nothing");
+            case AMOUNT ->
+                texts.say(
+                        "impact.amount",
+                        impact.least().orElse(""),
+                        impact.greatest().orElse(""));
+            case ANSWER ->
+                impact.together()
+                        ? texts.say("impact.together")
+                        : texts.say("impact.answer", String.join(texts.say("impact.or"), impact.outcomes()));
+        };
+    }
+
+    private static Obstacle plain(
+            Obstacle.Weight weight, Obstacle.Kind kind, String title, String detail, String path) {
+        return new Obstacle(weight, kind, title, detail, "", path, Optional.empty());
     }
 }

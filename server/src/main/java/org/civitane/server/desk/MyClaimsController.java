@@ -12,11 +12,13 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.Wait;
+import org.civitane.server.contact.Messages;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,11 +33,18 @@ class MyClaimsController {
     private final Decisions decisions;
     private final Determinations determinations;
     private final EvidenceList evidence;
+    private final Messages messages;
     private final Texts texts;
 
     MyClaimsController(
-            Claims claims, Decisions decisions, Determinations determinations, EvidenceList evidence, Texts texts) {
+            Claims claims,
+            Decisions decisions,
+            Determinations determinations,
+            EvidenceList evidence,
+            Messages messages,
+            Texts texts) {
         this.evidence = evidence;
+        this.messages = messages;
         this.claims = claims;
         this.decisions = decisions;
         this.determinations = determinations;
@@ -47,6 +56,7 @@ class MyClaimsController {
      *
      * @param sentence where it stands
      * @param wanted what is wanted from them; empty when nothing is
+     * @param unread how many messages of the caseworker they have not opened
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -61,6 +71,7 @@ class MyClaimsController {
             Optional<LocalDate> wantedBy,
             List<String> outcome,
             int papersWanted,
+            int unread,
             boolean hasLetter,
             boolean canWithdraw) {}
 
@@ -97,21 +108,19 @@ class MyClaimsController {
                         .map(this::outcome)
                         .orElse(List.of()),
                 claim.state().isOpen() ? papersWanted(claim) : 0,
+                messages.unread(claim.id(), false),
                 decision.isPresent(),
                 claim.state().isOpen());
     }
 
     private int papersWanted(ClaimView claim) {
-        return (int) evidence.of(claim).stream()
-                .map(EvidenceItem::state)
-                .filter(state -> state == EvidenceItem.State.ASKED_FOR || state == EvidenceItem.State.SENT_BACK)
-                .count();
+        return (int) evidence.of(claim).stream().filter(EvidenceItem::isWanted).count();
     }
 
     private String sentence(ClaimView claim, Optional<Wait> onMe, Wording wording) {
         return switch (claim.state()) {
             case WAITING ->
-                onMe.map(wait -> texts.say("my.waiting", DayNames.of(wait.until()), wait.then()))
+                onMe.map(wait -> texts.say("my.waiting", DayText.brief(wait.until()), wait.then()))
                         .orElse(texts.say("my.in-review", wording.shown(claim.dueBy())));
             case RECEIVED -> texts.say("my.received", wording.shown(claim.dueBy()));
             case IN_REVIEW, READY, FROZEN -> texts.say("my.in-review", wording.shown(claim.dueBy()));

@@ -5,18 +5,44 @@ import java.util.Optional;
 /**
  * Something that stands between a claim and its decision.
  *
- * @param path the fact it is about
+ * @param kind what it is about, for what can be done with it
+ * @param path the fact it is about; the question to a register where it is about that
+ * @param impact what would change, in words; empty where that was not worked out
  * @param suggestion a point for the fix list that would clear it, when the applicant can
  */
-record Obstacle(Weight weight, String title, String detail, String path, Optional<Suggestion> suggestion) {
+record Obstacle(
+        Weight weight,
+        Kind kind,
+        String title,
+        String detail,
+        String impact,
+        String path,
+        Optional<Suggestion> suggestion) {
     /** What hangs on it. */
     enum Weight {
         /** It could change the answer. */
         ANSWER,
+        /** It could change the amount. */
+        AMOUNT,
         /** Wanted from someone; nothing to do until then. */
         WANTED,
         /** It cannot change anything. */
         IMMATERIAL
+    }
+
+    /** What it is about. */
+    enum Kind {
+        MISSING,
+        FACT,
+        PAPERS_CAME,
+        PAPERS_WANTED,
+        REGISTER,
+        IDENTITY,
+        MESSAGE,
+        MORE_TIME,
+        MATCH,
+        OTHER_CLAIM,
+        FIX_LIST
     }
 
     /** What could be asked of the applicant. */

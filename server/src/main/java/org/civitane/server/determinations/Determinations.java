@@ -20,7 +20,7 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.policies.PolicyStore;
-import org.civitane.server.verification.Settlements;
+import org.civitane.server.settlements.Settlements;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -81,6 +81,15 @@ public class Determinations {
             return wording.filled(template, Map.of("count", String.valueOf(count)));
         }
 
+        /** The different results in words, in the order of the outcomes; empty when there is nobody to decide about. */
+        public String headline() {
+            return determination.outcomes().stream()
+                    .map(Outcome::result)
+                    .distinct()
+                    .map(result -> wording.text("outcome." + result))
+                    .collect(Collectors.joining(", "));
+        }
+
         /** What a sentence about an outcome may name: its subject, its basis, what it adds, and all figures. */
         public Map<String, String> places(Outcome outcome) {
             Map<String, String> places = new HashMap<>();
@@ -122,17 +131,6 @@ public class Determinations {
                 .collect(Collectors.toMap(Member::id, member -> member.name().given()));
         Wording wording = read.programme().wording(Locale.ENGLISH).naming(names);
         return new Run(read.determine(policies.book(), Reasoning.recording()), read, wording);
-    }
-
-    /** Whether the outcomes would be others with a fact at each of these values. */
-    public boolean matters(ClaimView claim, FactPath path, List<JsonNode> values) {
-        return values.stream()
-                        .map(value -> onTrial(claim, Map.of(path, value))
-                                .determination()
-                                .outcomes())
-                        .distinct()
-                        .count()
-                > 1;
     }
 
     /** Runs the claim as it stands and keeps the run with what it ran on. */

@@ -35,6 +35,7 @@ final class Application {
     static ObjectNode signed(
             ObjectNode answers, String programme, LocalDateTime at, String name, Optional<String> last4) {
         ObjectNode file = answers.deepCopy();
+        file.remove("contact");
         file.put("programme", programme).put("receivedAt", MOMENT.format(at));
         file.putArray("signatures")
                 .addObject()

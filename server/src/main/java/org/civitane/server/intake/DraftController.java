@@ -10,6 +10,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -26,10 +29,14 @@ import tools.jackson.databind.JsonNode;
 class DraftController {
     private final Drafts drafts;
     private final Estimates estimates;
+    private final EvidenceList evidence;
+    private final AgencyClock clock;
 
-    DraftController(Drafts drafts, Estimates estimates) {
+    DraftController(Drafts drafts, Estimates estimates, EvidenceList evidence, AgencyClock clock) {
         this.drafts = drafts;
         this.estimates = estimates;
+        this.evidence = evidence;
+        this.clock = clock;
     }
 
     record Begin(@NotNull @Size(max = 40) String programme) {}
@@ -72,6 +79,15 @@ class DraftController {
     @GetMapping("/api/drafts/{id}")
     DraftView draft(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return shown(drafts.draft(who, id));
+    }
+
+    /** What would have to be shown if this were handed in as it is; nothing while too much is open. */
+    @GetMapping("/api/drafts/{id}/evidence")
+    List<EvidenceItem> evidence(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        Draft draft = drafts.draft(who, id);
+        return Application.imagined(JsonColumn.readObject(draft.answers()), draft.programme(), clock.localNow())
+                .map(evidence::ofApplication)
+                .orElse(List.of());
     }
 
     @PutMapping("/api/drafts/{id}")

@@ -17,6 +17,8 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.NewClaim;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.contact.Contacts;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
@@ -38,6 +40,7 @@ public class Drafts {
     private final Claims claims;
     private final Determinations determinations;
     private final VoluntaryStatistics statistics;
+    private final Contacts contacts;
     private final Texts texts;
     private final AgencyClock clock;
 
@@ -46,12 +49,14 @@ public class Drafts {
             Claims claims,
             Determinations determinations,
             VoluntaryStatistics statistics,
+            Contacts contacts,
             Texts texts,
             AgencyClock clock) {
         this.drafts = drafts;
         this.claims = claims;
         this.determinations = determinations;
         this.statistics = statistics;
+        this.contacts = contacts;
         this.texts = texts;
         this.clock = clock;
     }
@@ -140,13 +145,17 @@ public class Drafts {
     public ClaimView handInAnswers(SignedIn applicant, String programme, ObjectNode answers, Signing signing) {
         ObjectNode said = Application.cleaned(answers);
         statistics.keep(programme, said.remove("statistics"));
+        Contact contact = contacts.read(
+                Optional.<JsonNode>ofNullable(said.remove("contact")).orElseGet(JsonColumn::object));
         ObjectNode file = Application.signed(said, programme, clock.localNow(), signing.name(), signing.last4());
         CaseFiles.Read<?> read = read(file);
         Determination determination = determinations.run(read).determination();
         check(determination, read.file());
         refuseSecond(applicant.account(), read.programme(), determination.receivedOn());
-        return claims.receive(new NewClaim(
-                read.programme(), applicant.account(), read.file(), JsonColumn.write(file), determination.dueBy()));
+        NewClaim claim = new NewClaim(
+                read.programme(), applicant.account(), read.file(), JsonColumn.write(file), determination.dueBy());
+        String self = Application.applicant(said).path("id").asString("");
+        return claims.receive(claim, id -> contacts.keep(id, self, contact));
     }
 
     private void refuseSecond(UUID applicant, Programme<?> programme, LocalDate receivedOn) {

@@ -1,77 +1,181 @@
 package org.civitane.server.papers;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.regex.Pattern;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** Files in a folder, two levels deep. A file is written beside its place and moved in, so it never half arrives. */
 @Component
 class DiskPaperStore implements PaperStore {
+    private static final Logger LOG = LoggerFactory.getLogger(DiskPaperStore.class);
     private static final Pattern DIGEST = Pattern.compile("[0-9a-f]{64}");
+    private static final int PIECE = 64 * 1024;
 
     private final Path folder;
+    private final Texts texts;
 
-    DiskPaperStore(@Value("${civitane.store}") Path folder) {
+    DiskPaperStore(@Value("${civitane.store}") Path folder, Texts texts) {
         this.folder = folder;
+        this.texts = texts;
     }
 
     @Override
     public String put(byte[] contents) {
-        String digest = digestOf(contents);
-        Path place = placeOf(digest);
-        try {
-            if (!Files.exists(place)) {
-                Files.createDirectories(place.getParent());
-                Path arriving = Files.createTempFile(place.getParent(), "arriving", null);
-                try (FileChannel out = FileChannel.open(arriving, StandardOpenOption.WRITE)) {
-                    ByteBuffer buffer = ByteBuffer.wrap(contents);
-                    while (buffer.hasRemaining()) {
-                        out.write(buffer);
-                    }
-                    out.force(true);
-                }
-                Files.move(arriving, place, StandardCopyOption.ATOMIC_MOVE);
-            }
-            return digest;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        try (Arrival arrival = receive(new ByteArrayInputStream(contents), contents.length)) {
+            return arrival.keep();
         }
     }
 
     @Override
     public byte[] get(String digest) {
-        Path place = placeOf(digest);
-        if (!DIGEST.matcher(digest).matches() || !Files.exists(place)) {
-            throw Problem.notFound("There is no such file.");
-        }
         try {
-            return Files.readAllBytes(place);
+            return Files.readAllBytes(file(digest));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    @Override
+    public Path file(String digest) {
+        if (!DIGEST.matcher(digest).matches() || !Files.exists(placeOf(digest))) {
+            throw Problem.notFound(texts.say("paper.no-file"));
+        }
+        return placeOf(digest);
+    }
+
+    @Override
+    public Arrival receive(InputStream contents, long most) {
+        Path arriving = begin();
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            DigestInputStream counted = new DigestInputStream(contents, digest);
+            long bytes = write(counted, arriving, most);
+            return new OnDisk(arriving, bytes, HexFormat.of().formatHex(digest.digest()));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Impossible state: every JDK has SHA-256.", e);
+        } catch (Problem e) {
+            drop(arriving);
+            throw e;
+        } catch (IOException e) {
+            drop(arriving);
+            throw noRoom(e);
+        }
+    }
+
+    /** Where the bytes go; a test puts a full disk here. */
+    OutputStream open(Path file) throws IOException {
+        return Files.newOutputStream(file);
+    }
+
+    private Path begin() {
+        try {
+            Path here = Files.createDirectories(folder.resolve("arriving"));
+            return Files.createTempFile(here, "paper", null);
+        } catch (IOException e) {
+            throw noRoom(e);
+        }
+    }
+
+    private long write(InputStream contents, Path file, long most) throws IOException {
+        long bytes = 0;
+        try (OutputStream out = open(file)) {
+            byte[] piece = new byte[PIECE];
+            for (int read = read(contents, piece); read >= 0; read = read(contents, piece)) {
+                bytes += read;
+                if (bytes > most) {
+                    throw Problem.invalid("file", texts.say("paper.too-large", most / 1024 / 1024));
+                }
+                out.write(piece, 0, read);
+            }
+        }
+        return bytes;
+    }
+
+    /** A sender who breaks off is no fault of the disk. */
+    private int read(InputStream contents, byte[] piece) {
+        try {
+            return contents.read(piece);
+        } catch (IOException e) {
+            throw Problem.invalid("file", texts.say("paper.broke-off"));
+        }
+    }
+
+    private Problem noRoom(IOException cause) {
+        LOG.error("A file could not be written to the store", cause);
+        return Problem.noRoom(texts.say("paper.no-room"));
     }
 
     private Path placeOf(String digest) {
         return folder.resolve(digest.substring(0, 2)).resolve(digest);
     }
 
-    private static String digestOf(byte[] contents) {
+    private static void drop(Path file) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(contents));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Impossible state: every JDK has SHA-256.", e);
+            Files.deleteIfExists(file);
+        } catch (IOException e) {
+            LOG.warn("A file that did not arrive could not be removed: {}", file.getFileName());
+        }
+    }
+
+    private final class OnDisk implements Arrival {
+        private final Path arriving;
+        private final long bytes;
+        private final String digest;
+
+        OnDisk(Path arriving, long bytes, String digest) {
+            this.arriving = arriving;
+            this.bytes = bytes;
+            this.digest = digest;
+        }
+
+        @Override
+        public Path file() {
+            return arriving;
+        }
+
+        @Override
+        public long bytes() {
+            return bytes;
+        }
+
+        @Override
+        public String keep() {
+            Path place = placeOf(digest);
+            try {
+                if (!Files.exists(place)) {
+                    Files.createDirectories(place.getParent());
+                    try (FileChannel file = FileChannel.open(arriving, StandardOpenOption.WRITE)) {
+                        file.force(true);
+                    }
+                    Files.move(arriving, place, StandardCopyOption.ATOMIC_MOVE);
+                }
+                return digest;
+            } catch (IOException e) {
+                throw noRoom(e);
+            }
+        }
+
+        @Override
+        public void close() {
+            drop(arriving);
         }
     }
 }

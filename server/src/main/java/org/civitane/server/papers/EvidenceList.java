@@ -2,6 +2,7 @@ package org.civitane.server.papers;
 
 import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +19,7 @@ import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimReceived;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
@@ -26,6 +28,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.policies.PolicyStore;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class EvidenceList {
     private final Claims claims;
     private final Papers papers;
+    private final HoldingPapers holding;
     private final PolicyStore policies;
     private final History history;
     private final JdbcClient database;
@@ -44,6 +48,7 @@ public class EvidenceList {
     EvidenceList(
             Claims claims,
             Papers papers,
+            HoldingPapers holding,
             PolicyStore policies,
             History history,
             JdbcClient database,
@@ -51,6 +56,7 @@ public class EvidenceList {
             Texts texts) {
         this.claims = claims;
         this.papers = papers;
+        this.holding = holding;
         this.policies = policies;
         this.history = history;
         this.database = database;
@@ -58,40 +64,55 @@ public class EvidenceList {
         this.texts = texts;
     }
 
-    /** Every need with the papers that answer it, then the papers that answer none. */
+    /** Every need with the papers that answer it, what is no longer needed, then the papers that answer none. */
     @Transactional(readOnly = true)
     public List<EvidenceItem> of(ClaimView claim) {
         CaseFiles.Read<?> read = CaseFiles.read(claims.newestEdition(claim).getBytes(StandardCharsets.UTF_8));
-        Wording wording = read.programme().wording(Locale.ENGLISH);
         List<Paper> all = papers.of(claim.id());
         Map<String, String> waived = waivers(claim.id());
+        List<HoldingPapers.Held> held = holding.of(claim.id(), claims.applicantMember(claim), clock.today());
+        LocalDate until = Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.dueBy());
         List<EvidenceItem> items = new ArrayList<>();
-        for (EvidenceNeed need : needs(read)) {
-            String subject = need.subject().orElse("");
-            List<Paper> mine = all.stream()
-                    .filter(paper ->
-                            paper.kind().equals(need.kind()) && paper.subject().equals(subject))
-                    .toList();
-            Optional<String> waiver = Optional.ofNullable(waived.get(need.kind() + "/" + subject));
-            String title = wording.filled(
-                    wording.text("evidence." + need.kind() + ".title"), Map.of("name", nameOf(read.file(), subject)));
-            items.add(new EvidenceItem(
-                    need.kind(),
-                    subject,
-                    title,
-                    wording.text("evidence." + need.kind() + ".why"),
-                    waiver.isPresent() ? State.WAIVED : state(mine),
-                    waiver.orElseGet(() -> reason(mine)),
-                    mine));
+        for (EvidenceItem need : wanted(read, until)) {
+            List<Paper> mine = answering(need, all);
+            Optional<String> waiver = Optional.ofNullable(waived.get(key(need)));
+            Optional<String> server = held.stream()
+                    .filter(each ->
+                            each.kind().equals(need.kind()) && each.member().equals(need.subject()))
+                    .map(HoldingPapers.Held::number)
+                    .findFirst();
+            State own = state(mine);
+            boolean serves = server.isPresent() && own != State.ACCEPTED;
+            State now = waiver.isPresent() ? State.WAIVED : serves ? State.ACCEPTED : own;
+            items.add(with(need, now, waiver.orElseGet(() -> reason(mine)), serves ? server : Optional.empty(), mine));
         }
+        asked(claim.id()).stream()
+                .filter(before -> items.stream().noneMatch(item -> key(item).equals(key(before))))
+                .forEach(before ->
+                        items.add(with(before, State.NO_LONGER_NEEDED, "", Optional.empty(), answering(before, all))));
         List<Paper> others = all.stream()
                 .filter(paper -> items.stream().noneMatch(item -> item.papers().contains(paper)))
                 .toList();
         if (!others.isEmpty()) {
             items.add(new EvidenceItem(
-                    "OTHER", "", texts.say("paper.others"), "", state(others), reason(others), others));
+                    "OTHER",
+                    "",
+                    texts.say("paper.others"),
+                    "",
+                    Optional.empty(),
+                    state(others),
+                    reason(others),
+                    Optional.empty(),
+                    others));
         }
         return List.copyOf(items);
+    }
+
+    /** What an application would have to show if it were handed in as it is; nothing of it is there yet. */
+    @Transactional(readOnly = true)
+    public List<EvidenceItem> ofApplication(CaseFiles.Read<?> read) {
+        Determination determination = read.determine(policies.book(), Reasoning.silent());
+        return wanted(read, read.programme().papersWantedBy(determination.receivedOn(), determination.dueBy()));
     }
 
     /** A caseworker does without something, and says why. */
@@ -113,9 +134,65 @@ public class EvidenceList {
         claims.touch(claim.id());
     }
 
-    private <C extends CaseFile> List<EvidenceNeed> needs(CaseFiles.Read<C> read) {
+    /** The facts are new or changed: what they ask for is taken down, so that it can be told when it no longer does. */
+    @EventListener
+    @Transactional
+    void received(ClaimReceived event) {
+        ClaimView claim = claims.claim(event.claim());
+        CaseFiles.Read<?> read = CaseFiles.read(claims.newestEdition(claim).getBytes(StandardCharsets.UTF_8));
+        for (EvidenceItem need : wanted(read, claim.dueBy())) {
+            database.sql("""
+                            insert into evidence_asked (claim_id, kind, subject, title, asked_on) values (?, ?, ?, ?, ?)
+                            on conflict (claim_id, kind, subject) do update set title = excluded.title""")
+                    .params(claim.id(), need.kind(), need.subject(), need.title(), clock.today())
+                    .update();
+        }
+    }
+
+    private <C extends CaseFile> List<EvidenceItem> wanted(CaseFiles.Read<C> read, LocalDate until) {
         Determination determination = read.determine(policies.book(), Reasoning.silent());
-        return read.programme().evidenceNeeds(read.file(), determination);
+        Wording wording = read.programme().wording(Locale.ENGLISH);
+        return read.programme().evidenceNeeds(read.file(), determination).stream()
+                .map(need -> item(need, read.file(), wording, until))
+                .toList();
+    }
+
+    private static EvidenceItem item(EvidenceNeed need, CaseFile file, Wording wording, LocalDate until) {
+        String subject = need.subject().orElse("");
+        String title = wording.filled(
+                wording.text("evidence." + need.kind() + ".title"), Map.of("name", nameOf(file, subject)));
+        return new EvidenceItem(
+                need.kind(),
+                subject,
+                title,
+                wording.text("evidence." + need.kind() + ".why"),
+                Optional.of(until),
+                State.ASKED_FOR,
+                "",
+                Optional.empty(),
+                List.of());
+    }
+
+    private static EvidenceItem with(
+            EvidenceItem item, State state, String reason, Optional<String> servedBy, List<Paper> papers) {
+        return new EvidenceItem(
+                item.kind(), item.subject(), item.title(), item.why(), item.until(), state, reason, servedBy, papers);
+    }
+
+    private List<EvidenceItem> asked(UUID claim) {
+        return database.sql("select kind, subject, title from evidence_asked where claim_id = ? order by kind, subject")
+                .param(claim)
+                .query((row, number) -> new EvidenceItem(
+                        row.getString("kind"),
+                        row.getString("subject"),
+                        row.getString("title"),
+                        "",
+                        Optional.empty(),
+                        State.NO_LONGER_NEEDED,
+                        "",
+                        Optional.empty(),
+                        List.of()))
+                .list();
     }
 
     private Map<String, String> waivers(UUID claim) {
@@ -126,6 +203,17 @@ public class EvidenceList {
                 .list()
                 .stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    private static String key(EvidenceItem item) {
+        return item.kind() + "/" + item.subject();
+    }
+
+    private static List<Paper> answering(EvidenceItem need, List<Paper> papers) {
+        return papers.stream()
+                .filter(paper ->
+                        paper.kind().equals(need.kind()) && paper.subject().equals(need.subject()))
+                .toList();
     }
 
     private static String nameOf(CaseFile file, String id) {

@@ -2,17 +2,18 @@ package org.civitane.server.papers;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
-import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,13 +31,13 @@ class PaperController {
     private final Claims claims;
     private final Papers papers;
     private final EvidenceList evidence;
-    private final Texts texts;
+    private final Readings readings;
 
-    PaperController(Claims claims, Papers papers, EvidenceList evidence, Texts texts) {
+    PaperController(Claims claims, Papers papers, EvidenceList evidence, Readings readings) {
         this.claims = claims;
         this.papers = papers;
         this.evidence = evidence;
-        this.texts = texts;
+        this.readings = readings;
     }
 
     record Waive(
@@ -61,12 +62,8 @@ class PaperController {
             HttpServletRequest request,
             @AuthenticationPrincipal SignedIn who)
             throws IOException {
-        var claim = claims.claimOf(who, id);
-        byte[] contents = request.getInputStream().readNBytes(PaperFile.LARGEST + 1);
-        if (contents.length > PaperFile.LARGEST) {
-            throw Problem.invalid("file", texts.say("paper.too-large", PaperFile.LARGEST / 1024 / 1024));
-        }
-        return papers.take(claim, contents, kind, subject, name, who);
+        ClaimView claim = claims.claimOf(who, id);
+        return papers.take(claim, request.getInputStream(), kind, subject, name, who);
     }
 
     @GetMapping("/api/my/claims/{id}/papers/{paper}/picture")
@@ -101,6 +98,37 @@ class PaperController {
             @RequestBody @Valid SendBack wish,
             @AuthenticationPrincipal SignedIn who) {
         return papers.judge(claims.claim(id), paper, Optional.of(wish.reason()), who);
+    }
+
+    record Name(
+            @NotNull @Size(max = 40) String kind,
+            @NotNull @Size(max = 40) String subject) {}
+
+    record Seen(
+            @Min(1) int page, @NotNull @Size(max = 12) Map<@Size(max = 40) String, @Size(max = 300) String> values) {}
+
+    /** What the papers of a claim say, by the id of the paper. */
+    @GetMapping("/api/claims/{id}/readings")
+    Map<UUID, Reading> readings(@PathVariable UUID id) {
+        return readings.of(claims.claim(id).id());
+    }
+
+    @PostMapping("/api/claims/{id}/papers/{paper}/shown")
+    Reading see(
+            @PathVariable UUID id,
+            @PathVariable UUID paper,
+            @RequestBody @Valid Seen seen,
+            @AuthenticationPrincipal SignedIn who) {
+        return readings.see(claims.claim(id), paper, seen.page(), seen.values(), who);
+    }
+
+    @PostMapping("/api/claims/{id}/papers/{paper}/name")
+    Paper name(
+            @PathVariable UUID id,
+            @PathVariable UUID paper,
+            @RequestBody @Valid Name name,
+            @AuthenticationPrincipal SignedIn who) {
+        return papers.name(claims.claim(id), paper, name.kind(), name.subject(), who);
     }
 
     @PostMapping("/api/claims/{id}/evidence/waive")

@@ -1,14 +1,46 @@
 package org.civitane.server.papers;
 
+import java.io.InputStream;
+import java.nio.file.Path;
+
 /** Keeps files under the SHA-256 of their contents: the same file twice is one file. */
 public interface PaperStore {
     /**
-     * Keeps a file; when this returns, it is on the disk.
+     * Keeps contents made here; when this returns, they are on the disk.
      *
-     * @return its SHA-256 in lower-case hexadecimal
+     * @return their SHA-256 in lower-case hexadecimal
      */
     String put(byte[] contents);
 
     /** @throws org.civitane.server.platform.Problem when there is no such file */
     byte[] get(String digest);
+
+    /**
+     * The file itself, for reading.
+     *
+     * @throws org.civitane.server.platform.Problem when there is no such file
+     */
+    Path file(String digest);
+
+    /**
+     * Takes in a file that is not trusted yet, piece by piece, so that its size costs no memory. It is kept only by
+     * {@link Arrival#keep}; closed without it, nothing of it is left.
+     *
+     * @param most the most bytes that are taken
+     * @throws org.civitane.server.platform.Problem when there are more, or there is no room for them
+     */
+    Arrival receive(InputStream contents, long most);
+
+    /** A file that has arrived whole but is not kept yet. */
+    interface Arrival extends AutoCloseable {
+        Path file();
+
+        long bytes();
+
+        /** Keeps it. @return its SHA-256 in lower-case hexadecimal */
+        String keep();
+
+        @Override
+        void close();
+    }
 }

@@ -1,5 +1,6 @@
 package org.civitane.server.papers;
 
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -7,7 +8,6 @@ import java.sql.Timestamp;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.Semaphore;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
@@ -16,70 +16,110 @@ import org.civitane.server.casework.History;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Takes papers in, shows them, and keeps what a caseworker says about them. */
 @Service
 public class Papers {
     private static final int LONGEST_NAME = 120;
-    private static final int AT_ONCE = 3;
 
     private final PaperStore store;
     private final JdbcClient database;
     private final Claims claims;
+    private final Readings readings;
+    private final Looking looking;
     private final History history;
+    private final ApplicationEventPublisher events;
+    private final TransactionTemplate transaction;
     private final AgencyClock clock;
     private final Texts texts;
-    /** Looking at files takes memory, so only so many are looked at at a time. */
-    private final Semaphore looking = new Semaphore(AT_ONCE, true);
 
-    Papers(PaperStore store, JdbcClient database, Claims claims, History history, AgencyClock clock, Texts texts) {
+    Papers(
+            PaperStore store,
+            JdbcClient database,
+            Claims claims,
+            Readings readings,
+            Looking looking,
+            History history,
+            ApplicationEventPublisher events,
+            TransactionTemplate transaction,
+            AgencyClock clock,
+            Texts texts) {
         this.store = store;
         this.database = database;
         this.claims = claims;
+        this.readings = readings;
+        this.looking = looking;
         this.history = history;
+        this.events = events;
+        this.transaction = transaction;
         this.clock = clock;
         this.texts = texts;
     }
 
     /**
-     * Takes a paper in. The file is on the disk before the claim knows of it; the same file again is the same paper.
+     * Takes a paper in. The file is looked at and on the disk before the claim knows of it; the same file again is the
+     * same paper.
      *
+     * @param kind what it is, in the word of the need it answers
+     * @param subject the member it is about; empty for the household
      * @param name as the file was called; only ever shown, and shortened
      * @throws Problem with one sentence when the file cannot be a paper
      */
-    @Transactional
-    public Paper take(ClaimView claim, byte[] contents, String kind, String subject, String name, SignedIn who) {
+    public Paper take(ClaimView claim, InputStream contents, String kind, String subject, String name, SignedIn who) {
         if (!claim.state().isOpen()) {
             throw Problem.conflict("decided", texts.say("paper.too-late"));
         }
-        PaperFile file = new PaperFile(contents, texts);
-        int pages = looked(file::pages);
-        String digest = store.put(contents);
+        try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST)) {
+            PaperFile file = new PaperFile(arrival.file(), texts);
+            int pages = looking.at(file::pages);
+            String digest = arrival.keep();
+            Paper paper = new Paper(
+                    UUID.randomUUID(),
+                    claim.id(),
+                    digest,
+                    kind,
+                    subject,
+                    shortened(name),
+                    file.mediaType(),
+                    pages,
+                    Paper.State.RECEIVED,
+                    "",
+                    who.displayName(),
+                    clock.instant());
+            return transaction.execute(status -> record(paper, arrival.bytes(), who));
+        }
+    }
+
+    private Paper record(Paper paper, long bytes, SignedIn who) {
         int added = database.sql("""
                         insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, given_by, given_at)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'RECEIVED', ?, ?) on conflict (claim_id, digest) do nothing""")
                 .params(
-                        UUID.randomUUID(),
-                        claim.id(),
-                        digest,
-                        kind,
-                        subject,
-                        shortened(name),
-                        file.mediaType(),
-                        contents.length,
-                        pages,
-                        who.displayName(),
-                        Timestamp.from(clock.instant()))
+                        paper.id(),
+                        paper.claim(),
+                        paper.digest(),
+                        paper.kind(),
+                        paper.subject(),
+                        paper.name(),
+                        paper.mediaType(),
+                        bytes,
+                        paper.pages(),
+                        paper.givenBy(),
+                        Timestamp.from(paper.givenAt()))
                 .update();
         if (added > 0) {
-            history.add(claim.id(), Actor.of(who), "paper-received", texts.say("history.paper", shortened(name)));
-            claims.touch(claim.id());
+            readings.toBeRead(paper.id());
+            history.add(paper.claim(), Actor.of(who), "paper-received", texts.say("history.paper", paper.name()));
+            events.publishEvent(new PapersChanged(paper.claim()));
+            claims.touch(paper.claim());
         }
-        return of(claim.id()).stream()
-                .filter(paper -> paper.digest().equals(digest))
+        return of(paper.claim()).stream()
+                .filter(each -> each.digest().equals(paper.digest()))
                 .findFirst()
                 .orElseThrow();
     }
@@ -95,8 +135,8 @@ public class Papers {
 
     /** A page, from 1, as a PNG. @throws Problem when the claim has no such paper or the paper no such page */
     public byte[] picture(UUID claim, UUID id, int page) {
-        PaperFile file = new PaperFile(store.get(paper(claim, id).digest()), texts);
-        return looked(() -> file.picture(page));
+        PaperFile file = new PaperFile(store.file(paper(claim, id).digest()), texts);
+        return looking.at(() -> file.picture(page));
     }
 
     /** A caseworker says that a paper shows what it should, or sends it back with a reason. */
@@ -114,6 +154,20 @@ public class Papers {
                 .params(state.name(), sentBackBecause.orElse(""), id)
                 .update();
         history.add(claim.id(), Actor.of(who), "paper-judged", texts.say("history.paper." + state, paper.name()));
+        events.publishEvent(new PapersChanged(claim.id()));
+        claims.touch(claim.id());
+        return paper(claim.id(), id);
+    }
+
+    /** A caseworker says what a paper is, and whose, where whoever sent it said otherwise. */
+    @Transactional
+    public Paper name(ClaimView claim, UUID id, String kind, String subject, SignedIn who) {
+        Paper paper = paper(claim.id(), id);
+        database.sql("update paper set kind = ?, subject = ? where id = ?")
+                .params(kind, subject, id)
+                .update();
+        history.add(claim.id(), Actor.of(who), "paper-named", texts.say("history.paper-named", paper.name()));
+        events.publishEvent(new PapersChanged(claim.id()));
         claims.touch(claim.id());
         return paper(claim.id(), id);
     }
@@ -124,15 +178,6 @@ public class Papers {
                 .query(Papers::row)
                 .optional()
                 .orElseThrow(() -> Problem.notFound(texts.say("paper.none")));
-    }
-
-    private <T> T looked(java.util.function.Supplier<T> look) {
-        looking.acquireUninterruptibly();
-        try {
-            return look.get();
-        } finally {
-            looking.release();
-        }
     }
 
     /** A name without anything that is no letter, digit or plain sign, and no longer than one line. */

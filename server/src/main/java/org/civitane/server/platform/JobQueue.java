@@ -5,6 +5,7 @@ import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import java.time.Duration;
 import java.util.List;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -20,10 +21,11 @@ class JobQueue {
     private static final int THREADS = 4;
 
     @Bean(destroyMethod = "stop")
-    Scheduler scheduler(DataSource database, List<OneTimeTask<?>> tasks) {
+    Scheduler scheduler(
+            DataSource database, List<OneTimeTask<?>> tasks, @Value("${civitane.job-polling}") Duration polling) {
         return Scheduler.create(new TransactionAwareDataSourceProxy(database), List.copyOf(tasks))
                 .threads(THREADS)
-                .pollingInterval(Duration.ofSeconds(1))
+                .pollingInterval(polling)
                 .heartbeatInterval(Duration.ofSeconds(20))
                 .shutdownMaxWait(Duration.ofSeconds(5))
                 .build();

@@ -17,7 +17,8 @@ class PageController {
         "/day-sheet",
         "/desk",
         "/claims/**",
-        "/rulebook"
+        "/rulebook",
+        "/outside"
     })
     String page() {
         return "forward:/index.html";

@@ -48,6 +48,11 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, "too-many", sentence, Map.of());
     }
 
+    /** There is no room to keep something: nothing of it was kept. */
+    public static Problem noRoom(String sentence) {
+        return new Problem(HttpStatus.INSUFFICIENT_STORAGE, "no-room", sentence, Map.of());
+    }
+
     public static Problem unauthorized(String sentence) {
         return new Problem(HttpStatus.UNAUTHORIZED, "sign-in", sentence, Map.of());
     }

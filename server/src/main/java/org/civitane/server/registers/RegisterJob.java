@@ -1,11 +1,11 @@
 package org.civitane.server.registers;
 
-import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Duration;
 import java.util.UUID;
+import org.civitane.server.platform.RetryWithPauses;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
@@ -22,23 +22,27 @@ class RegisterJob {
     @Bean
     OneTimeTask<Void> askRegister(
             ObjectProvider<Registers> registers,
-            ObjectProvider<BenefitRegisterClient> client,
+            ObjectProvider<RegisterClient> client,
             @Value("${civitane.register-pause:5s}") Duration firstPause) {
         return Tasks.oneTime(TASK)
-                .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(firstPause, 2.0))
+                .onFailure(new RetryWithPauses<>(firstPause))
                 .execute((instance, context) ->
                         ask(UUID.fromString(instance.getId()), registers.getObject(), client.getObject()));
     }
 
-    private static void ask(UUID id, Registers registers, BenefitRegisterClient client) {
+    private static void ask(UUID id, Registers registers, RegisterClient client) {
         RegisterRequest request = registers.request(id).orElse(null);
-        if (request == null || request.state() == RegisterRequest.State.ANSWERED) {
+        if (request == null || !request.isAwaited()) {
             return;
         }
         try {
-            registers.answered(request, client.find(request.question()));
-        } catch (BenefitRegisterClient.Silent e) {
-            LOG.info("The benefit register did not answer, attempt {}: {}", request.attempts() + 1, e.getMessage());
+            registers.answered(id, client.ask(request.register(), request.question()));
+        } catch (RegisterClient.Silent e) {
+            LOG.info(
+                    "The {} register did not answer, attempt {}: {}",
+                    request.register().id(),
+                    request.attempts() + 1,
+                    e.getMessage());
             registers.silent(request);
             throw e;
         }

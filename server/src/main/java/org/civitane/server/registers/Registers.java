@@ -1,19 +1,28 @@
 package org.civitane.server.registers;
 
 import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.casefile.Relationship;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimReceived;
 import org.civitane.server.casework.ClaimTouched;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
+import org.civitane.server.contact.Contacts;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -24,18 +33,15 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Questions to registers. Asking only writes the question down and schedules it, in one transaction; a job asks, and
- * the answer is written down once, however often the job runs.
+ * the answer is written down once, however often the job runs. No claim is decided on silence: each question has to be
+ * answered, or a caseworker says why it is done without.
  */
 @Service
+@Transactional
 public class Registers {
-    /** The register's name in requests and texts. */
-    public static final String BENEFITS = "benefits";
-
-    private static final String COLUMNS =
-            "id, claim_id, register, question, state, attempts, asked_at, tried_at, answer::text";
-
     private final JdbcClient database;
     private final Claims claims;
+    private final Contacts contacts;
     private final History history;
     private final SchedulerClient jobs;
     private final Texts texts;
@@ -45,6 +51,7 @@ public class Registers {
     Registers(
             JdbcClient database,
             Claims claims,
+            Contacts contacts,
             History history,
             SchedulerClient jobs,
             Texts texts,
@@ -52,6 +59,7 @@ public class Registers {
             ApplicationEventPublisher events) {
         this.database = database;
         this.claims = claims;
+        this.contacts = contacts;
         this.history = history;
         this.jobs = jobs;
         this.texts = texts;
@@ -59,72 +67,114 @@ public class Registers {
         this.events = events;
     }
 
-    /** The newest question about a claim to a register. */
+    /** The newest question of each kind: one for each register and member, in the order of registers. */
     @Transactional(readOnly = true)
-    public Optional<RegisterRequest> newest(UUID claim, String register) {
-        return database.sql(
-                        "select " + COLUMNS
-                                + " from register_request where claim_id = ? and register = ? order by asked_at desc, id limit 1")
-                .params(claim, register)
-                .query(Registers::read)
-                .optional();
+    public List<RegisterRequest> newestOf(UUID claim) {
+        return database.sql("""
+                        select distinct on (register, subject) * from register_request where claim_id = ?
+                        order by register, subject, asked_at desc, id""").param(claim).query(Registers::read).list();
+    }
+
+    /** The newest question about a claim, or about the household as a whole, to a register. */
+    @Transactional(readOnly = true)
+    public Optional<RegisterRequest> newest(UUID claim, Register register) {
+        return newestOf(claim).stream()
+                .filter(request -> request.register() == register)
+                .findFirst();
+    }
+
+    /** Whether some register still has to answer. */
+    @Transactional(readOnly = true)
+    public boolean isAnyAwaited(UUID claim) {
+        return newestOf(claim).stream().anyMatch(RegisterRequest::isAwaited);
     }
 
     /** Asks again now, whatever the last answer was. */
-    @Transactional
-    public void askAgain(UUID claim, Actor actor) {
-        newest(claim, BENEFITS).ifPresent(last -> {
-            ask(claim, last.question());
-            history.add(claim, actor, "register-asked", texts.say("history.register-asked"));
-            events.publishEvent(new ClaimTouched(claim));
-        });
+    public void askAgain(UUID claim, UUID request, Actor actor) {
+        RegisterRequest last = request(request)
+                .filter(each -> each.claim().equals(claim))
+                .orElseThrow(() -> Problem.notFound(texts.say("register.none")));
+        if (last.isAwaited()) {
+            jobs.reschedule(RegisterJob.TASK.instance(last.id().toString()).scheduledTo(Instant.now()));
+        } else {
+            ask(claim, new Questions.Asked(last.register(), last.subject(), last.question()));
+        }
+        history.add(
+                claim,
+                actor,
+                "register-asked",
+                texts.say("history.register-asked", texts.say("register.in." + last.register())));
+        events.publishEvent(new ClaimTouched(claim));
     }
 
-    /** Asks the benefit register when an application names a benefit that it has not been asked about. */
+    /** A caseworker goes on without an answer. @throws Problem without a reason, or when the answer has come */
+    public void without(UUID claim, UUID request, String reason, SignedIn who) {
+        if (reason.isBlank()) {
+            throw Problem.invalid("reason", texts.say("problem.reason"));
+        }
+        int changed = database.sql("""
+                        update register_request set state = 'WITHOUT', because = ?
+                        where id = ? and claim_id = ? and state in ('ASKED', 'SILENT')""").params(reason.strip(), request, claim).update();
+        if (changed == 0) {
+            throw Problem.conflict("answered", texts.say("register.has-answered"));
+        }
+        history.add(claim, Actor.of(who), "register-without", texts.say("history.register-without", reason.strip()));
+        claims.comeBackFromRegister(claim);
+    }
+
+    /** Asks whatever an application, or what changed in it, has to be asked and was not yet. */
     @EventListener
-    @Transactional
     void received(ClaimReceived event) {
         ClaimView claim = claims.claim(event.claim());
-        String caseNumber = JsonColumn.read(claims.newestEdition(claim))
-                .path("linkedBenefit")
-                .path("caseNumber")
-                .asString("");
-        boolean asked = newest(claim.id(), BENEFITS)
-                .filter(request -> request.question().equals(caseNumber))
-                .isPresent();
-        if (!caseNumber.isBlank() && !asked) {
-            ask(claim.id(), caseNumber);
+        String json = claims.newestEdition(claim);
+        CaseFile file = CaseFiles.read(json.getBytes(StandardCharsets.UTF_8)).file();
+        String self = file.members().stream()
+                .filter(member -> member.relationship() == Relationship.SELF)
+                .map(member -> member.id())
+                .findFirst()
+                .orElse("");
+        List<RegisterRequest> asked = newestOf(claim.id());
+        for (Questions.Asked question : Questions.of(file, JsonColumn.read(json), contacts.of(claim.id(), self))) {
+            boolean before = asked.stream()
+                    .anyMatch(request -> request.register() == question.register()
+                            && request.subject().equals(question.subject())
+                            && request.question().equals(question.question()));
+            if (!before) {
+                ask(claim.id(), question);
+            }
         }
     }
 
-    Optional<RegisterRequest> request(UUID id) {
-        return database.sql("select " + COLUMNS + " from register_request where id = ?")
+    /** One question. */
+    @Transactional(readOnly = true)
+    public Optional<RegisterRequest> request(UUID id) {
+        return database.sql("select * from register_request where id = ?")
                 .param(id)
                 .query(Registers::read)
                 .optional();
     }
 
     /** Writes an answer down, unless one is there already; tells everyone else in the same transaction. */
-    @Transactional
-    void answered(RegisterRequest request, JsonNode answer) {
-        int changed = database.sql(
-                        "update register_request set state = 'ANSWERED', answer = ?::jsonb, answered_at = ?, tried_at = ?, attempts = attempts + 1 where id = ? and state <> 'ANSWERED'")
-                .params(JsonColumn.write(answer), now(), now(), request.id())
+    public void answered(UUID id, JsonNode answer) {
+        RegisterRequest request = request(id).orElseThrow();
+        int changed = database.sql("""
+                        update register_request set state = 'ANSWERED', answer = ?::jsonb, answered_at = ?, tried_at = ?, attempts = attempts + 1
+                        where id = ? and state in ('ASKED', 'SILENT')""")
+                .params(JsonColumn.write(answer), now(), now(), id)
                 .update();
         if (changed == 1) {
-            events.publishEvent(new RegisterAnswered(request.claim(), request.register(), request.question(), answer));
+            events.publishEvent(new RegisterAnswered(
+                    request.claim(), request.register(), request.subject(), request.question(), answer));
             claims.comeBackFromRegister(request.claim());
         }
     }
 
     /** Takes down that it was asked in vain once more. */
-    @Transactional
     void silent(RegisterRequest request) {
         boolean first = request.state() == RegisterRequest.State.ASKED;
-        database.sql(
-                        "update register_request set state = 'SILENT', tried_at = ?, attempts = attempts + 1 where id = ? and state <> 'ANSWERED'")
-                .params(now(), request.id())
-                .update();
+        database.sql("""
+                        update register_request set state = 'SILENT', tried_at = ?, attempts = attempts + 1
+                        where id = ? and state in ('ASKED', 'SILENT')""").params(now(), request.id()).update();
         if (first) {
             history.add(
                     request.claim(),
@@ -135,13 +185,16 @@ public class Registers {
         }
     }
 
-    private void ask(UUID claim, String question) {
+    private void ask(UUID claim, Questions.Asked question) {
         UUID id = UUID.randomUUID();
-        database.sql(
-                        "insert into register_request (id, claim_id, register, question, state, attempts, asked_at) values (?, ?, ?, ?, 'ASKED', 0, ?)")
-                .params(id, claim, BENEFITS, question, now())
+        int added = database.sql("""
+                        insert into register_request (id, claim_id, register, subject, question, state, attempts, asked_at)
+                        values (?, ?, ?, ?, ?, 'ASKED', 0, ?) on conflict do nothing""")
+                .params(id, claim, question.register().id(), question.subject(), question.question(), now())
                 .update();
-        jobs.scheduleIfNotExists(RegisterJob.TASK.instance(id.toString()).scheduledTo(java.time.Instant.now()));
+        if (added == 1) {
+            jobs.scheduleIfNotExists(RegisterJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
+        }
     }
 
     private Timestamp now() {
@@ -150,14 +203,16 @@ public class Registers {
 
     private static RegisterRequest read(ResultSet row, int i) throws SQLException {
         return new RegisterRequest(
-                row.getObject(1, UUID.class),
-                row.getObject(2, UUID.class),
-                row.getString(3),
-                row.getString(4),
-                RegisterRequest.State.valueOf(row.getString(5)),
-                row.getInt(6),
-                row.getTimestamp(7).toInstant(),
-                Optional.ofNullable(row.getTimestamp(8)).map(Timestamp::toInstant),
-                Optional.ofNullable(row.getString(9)).map(JsonColumn::read));
+                row.getObject("id", UUID.class),
+                row.getObject("claim_id", UUID.class),
+                Register.named(row.getString("register")),
+                row.getString("subject"),
+                row.getString("question"),
+                RegisterRequest.State.valueOf(row.getString("state")),
+                row.getInt("attempts"),
+                row.getTimestamp("asked_at").toInstant(),
+                Optional.ofNullable(row.getTimestamp("tried_at")).map(Timestamp::toInstant),
+                Optional.ofNullable(row.getString("answer")).map(JsonColumn::read),
+                row.getString("because"));
     }
 }

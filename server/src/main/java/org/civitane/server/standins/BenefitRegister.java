@@ -1,23 +1,21 @@
 package org.civitane.server.standins;
 
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.springframework.stereotype.Component;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
 
-/** What the simulated benefit register knows, and how it misbehaves when told to. */
-@Component
+/** The simulated benefit register: which cases of food and cash assistance are active. */
+@RestController
+@Tag(name = "Outside services, simulated")
 public class BenefitRegister {
     private final Map<String, Entry> entries = new ConcurrentHashMap<>();
-    private volatile Mood mood = Mood.ANSWERS;
-
-    /** How it behaves. */
-    public enum Mood {
-        ANSWERS,
-        /** Answers only after the client has given up. */
-        SLOW,
-        DOWN
-    }
 
     /**
      * One case.
@@ -31,15 +29,10 @@ public class BenefitRegister {
         entries.put(entry.caseNumber(), entry);
     }
 
-    public void behave(Mood wanted) {
-        mood = wanted;
-    }
-
-    Mood mood() {
-        return mood;
-    }
-
-    Map<String, Entry> entries() {
-        return entries;
+    @Operation(summary = "A case by its number; 404 when there is none.")
+    @GetMapping("/standins/benefit-register/cases/{caseNumber}")
+    public ResponseEntity<Entry> find(@PathVariable String caseNumber) {
+        Entry entry = entries.get(caseNumber.strip().toUpperCase(Locale.ROOT));
+        return entry == null ? ResponseEntity.notFound().build() : ResponseEntity.ok(entry);
     }
 }

@@ -7,11 +7,14 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.Register;
 import org.civitane.server.registers.RegisterAnswered;
 import org.civitane.server.registers.RegisterRequest;
-import org.civitane.server.registers.Registers;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -24,30 +27,29 @@ class BenefitRecord {
 
     private final Claims claims;
     private final Settlements settlements;
-    private final Registers registers;
     private final Texts texts;
 
-    BenefitRecord(Claims claims, Settlements settlements, Registers registers, Texts texts) {
+    BenefitRecord(Claims claims, Settlements settlements, Texts texts) {
         this.claims = claims;
         this.settlements = settlements;
-        this.registers = registers;
         this.texts = texts;
     }
 
     /** The newest question about the case number that the application names now. */
-    Optional<RegisterRequest> request(ClaimView claim, JsonNode file) {
+    Optional<RegisterRequest> request(List<RegisterRequest> requests, JsonNode file) {
         String caseNumber = file.path("linkedBenefit").path("caseNumber").asString("");
-        return registers
-                .newest(claim.id(), Registers.BENEFITS)
-                .filter(request -> request.question().equals(caseNumber));
+        return requests.stream()
+                .filter(request -> request.register() == Register.BENEFITS)
+                .filter(request -> request.question().equals(caseNumber))
+                .findFirst();
     }
 
     /** An answer in words. */
     Fact.Shown shown(RegisterRequest request) {
-        Optional<String> note = request.triedAt().map(at -> texts.say("register.asked-at", TimeText.of(at)));
+        Optional<String> note = request.triedAt().map(at -> texts.say("register.asked-at", DayText.moment(at)));
         return request.answer()
-                .map(answer -> new Fact.Shown(words(answer), Optional.of(BooleanNode.valueOf(isActive(answer))), note))
-                .orElseGet(() -> new Fact.Shown(
+                .map(answer -> Fact.Shown.of(words(answer), Optional.of(BooleanNode.valueOf(isActive(answer))), note))
+                .orElseGet(() -> Fact.Shown.of(
                         texts.say(
                                 request.state() == RegisterRequest.State.SILENT ? "register.silent" : "register.asking",
                                 request.attempts()),
@@ -61,6 +63,9 @@ class BenefitRecord {
      */
     @EventListener
     void answered(RegisterAnswered event) {
+        if (event.register() != Register.BENEFITS) {
+            return;
+        }
         ClaimView claim = claims.claim(event.claim());
         JsonNode file = JsonColumn.read(claims.newestEdition(claim));
         JsonNode benefit = file.path("linkedBenefit");
@@ -72,7 +77,7 @@ class BenefitRecord {
                     View.ON_RECORD,
                     BooleanNode.TRUE,
                     texts.say("register.confirms", event.question()),
-                    new Actor(texts.say("register.benefits")));
+                    new Actor(texts.say("register.BENEFITS")));
         }
     }
 

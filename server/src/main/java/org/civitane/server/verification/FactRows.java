@@ -16,8 +16,11 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.settlements.Settlement;
+import org.civitane.server.settlements.View;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.BooleanNode;
 
@@ -27,11 +30,18 @@ final class FactRows {
     private final JsonNode file;
     private final Map<FactPath, Settlement> settled;
     private final BenefitRecord benefits;
+    private final OtherViews others;
     private final Texts texts;
     private final Wording wording;
     private final List<Question> questions;
 
-    FactRows(ClaimView claim, JsonNode file, Map<FactPath, Settlement> settled, BenefitRecord benefits, Texts texts) {
+    FactRows(
+            ClaimView claim,
+            JsonNode file,
+            Map<FactPath, Settlement> settled,
+            BenefitRecord benefits,
+            Verification.Review review,
+            Texts texts) {
         this.claim = claim;
         this.file = file;
         this.settled = settled;
@@ -43,6 +53,7 @@ final class FactRows {
                         member -> member.path("id").asString(),
                         member -> member.path("givenName").asString()));
         this.wording = Claims.programmeOf(claim).wording(Locale.ENGLISH).naming(names);
+        this.others = new OtherViews(review, file, wording, texts);
         this.questions = Claims.programmeOf(claim).form().stream()
                 .map(OnlineForm::chapters)
                 .flatMap(List::stream)
@@ -62,7 +73,9 @@ final class FactRows {
         String id = member.path("id").asString();
         List<Fact> facts = new ArrayList<>();
         FactPath self = FactPath.of("members", id);
-        facts.add(said(below(self, "dateOfBirth"), texts.say("fact.born"), member.path("dateOfBirth"), Fact.Kind.DATE));
+        Fact born =
+                said(below(self, "dateOfBirth"), texts.say("fact.born"), member.path("dateOfBirth"), Fact.Kind.DATE);
+        facts.add(others.ofBirth(id, born));
         for (Question question : questions) {
             switch (question.widget()) {
                 case PEOPLE, EACH_PERSON -> question.parts().forEach(part -> addGiven(facts, self, member, part));
@@ -121,7 +134,8 @@ final class FactRows {
         file.path("incomes")
                 .valueStream()
                 .filter(line -> line.path("member").asString().equals(id))
-                .forEach(line -> facts.add(income(line)));
+                .forEach(line -> facts.add(others.ofLine(line.path("id").asString(), income(line))));
+        others.undisclosed(id).forEach(source -> facts.add(undisclosed(id, source)));
         boolean declared = file.path("noIncomeDeclared")
                 .valueStream()
                 .anyMatch(each -> each.asString().equals(id));
@@ -138,11 +152,44 @@ final class FactRows {
         Fact fact =
                 said(path, employer.isEmpty() ? kind : kind + ", " + employer, line.path("amount"), Fact.Kind.AMOUNT);
         Optional<Fact.Shown> said = fact.said()
-                .map(shown -> new Fact.Shown(shown.text() + " " + frequency, shown.value(), Optional.empty()));
+                .map(shown -> Fact.Shown.of(shown.text() + " " + frequency, shown.value(), Optional.empty()));
+        boolean ownFrequency = Optional.ofNullable(settled.get(path))
+                .filter(settlement -> settlement.value().isObject())
+                .isPresent();
         Optional<Fact.Settled> settledWith = fact.settled()
-                .map(s -> new Fact.Settled(s.text() + " " + frequency, s.view(), s.by(), s.reason(), s.when()));
-        return new Fact(
-                fact.path(), fact.label(), said, Optional.empty(), settledWith, fact.state(), Fact.Kind.AMOUNT, true);
+                .map(s -> new Fact.Settled(
+                        ownFrequency ? s.text() : s.text() + " " + frequency, s.view(), s.by(), s.reason(), s.when()));
+        return fact(path, fact.label(), said, settledWith, fact.state(), Fact.Kind.AMOUNT, true);
+    }
+
+    /** Wages that nobody stated: left out as said, or counted as another line. */
+    private Fact undisclosed(String member, IncomeReview.Source source) {
+        FactPath path = FactPath.of("members", member, "incomes");
+        Optional<Settlement> settlement = Optional.ofNullable(settled.get(path))
+                .filter(each ->
+                        each.view() == View.SAID || each.value().toString().contains(source.employer()));
+        Fact.Shown nothing = Fact.Shown.of(
+                texts.say("fact.nothing-said"),
+                Optional.of(others.linesOf(member, Optional.empty())),
+                Optional.empty());
+        Fact fact = fact(
+                path,
+                texts.say("fact.wages-of", source.employer()),
+                Optional.of(nothing),
+                settlement.map(each -> new Fact.Settled(
+                        each.view() == View.SAID
+                                ? texts.say("fact.left-out")
+                                : texts.say(
+                                        "fact.counted",
+                                        source.onRecord().or(source::shown).orElse("")),
+                        each.view(),
+                        each.by(),
+                        each.reason(),
+                        DayText.moment(each.at()))),
+                settlement.isPresent() ? Fact.State.SETTLED : Fact.State.DIFFERS,
+                Fact.Kind.YES_NO,
+                true);
+        return others.ofUndisclosed(source, fact);
     }
 
     /** Lines without ids, each a row; one row that says so where there are none. */
@@ -172,22 +219,23 @@ final class FactRows {
         }
         String saidWords = wording.shown(benefit.path("kind").asString()) + " "
                 + benefit.path("caseNumber").asString();
-        Optional<RegisterRequest> request = benefits.request(claim, file);
+        Optional<RegisterRequest> request = benefits.request(others.requests(), file);
         Optional<Fact.Settled> settledValue =
                 Optional.ofNullable(settled.get(BenefitRecord.CONFIRMED)).map(this::settledWords);
         boolean answered =
                 request.filter(r -> r.state() == RegisterRequest.State.ANSWERED).isPresent();
         Fact.State state =
                 settledValue.isPresent() ? Fact.State.SETTLED : answered ? Fact.State.DIFFERS : Fact.State.AWAITED;
-        return new Fact(
-                BenefitRecord.CONFIRMED.path(),
+        Fact fact = fact(
+                BenefitRecord.CONFIRMED,
                 texts.say("fact.benefit"),
-                Optional.of(new Fact.Shown(saidWords, Optional.of(BooleanNode.TRUE), Optional.empty())),
-                request.map(benefits::shown),
+                Optional.of(Fact.Shown.of(saidWords, Optional.of(BooleanNode.TRUE), Optional.empty())),
                 settledValue,
                 state,
                 Fact.Kind.YES_NO,
                 true);
+        Fact.Ask ask = new Fact.Ask(fact.label(), texts.say("ask.benefit", saidWords), texts.say("good.benefit"));
+        return fact.with(Optional.empty(), request.map(benefits::shown), state, "", Optional.of(ask), List.of());
     }
 
     private Fact said(FactPath path, String label, JsonNode value, Fact.Kind kind) {
@@ -195,18 +243,44 @@ final class FactRows {
                 Optional.ofNullable(settled.get(path)).map(this::settledWords);
         Fact.State state = settledValue.isPresent() ? Fact.State.SETTLED : Fact.State.AGREES;
         Optional<Fact.Shown> shown =
-                Optional.of(new Fact.Shown(FactSheet.words(value, wording), Optional.of(value), Optional.empty()));
-        return new Fact(path.path(), label, shown, Optional.empty(), settledValue, state, kind, true);
+                Optional.of(Fact.Shown.of(FactSheet.words(value, wording), Optional.of(value), Optional.empty()));
+        return fact(path, label, shown, settledValue, state, kind, true);
     }
 
     private Fact plain(String path, String label, String words) {
-        Optional<Fact.Shown> shown = Optional.of(new Fact.Shown(words, Optional.empty(), Optional.empty()));
+        Optional<Fact.Shown> shown = Optional.of(Fact.Shown.of(words, Optional.empty(), Optional.empty()));
+        return fact(new FactPath(path), label, shown, Optional.empty(), Fact.State.AGREES, Fact.Kind.TEXT, false);
+    }
+
+    /** A fact that only the applicant speaks of, with what could be asked about it. */
+    private Fact fact(
+            FactPath path,
+            String label,
+            Optional<Fact.Shown> said,
+            Optional<Fact.Settled> settledValue,
+            Fact.State state,
+            Fact.Kind kind,
+            boolean canSettle) {
+        Fact.Ask ask = new Fact.Ask(
+                label, texts.say("ask.fact", label, said.map(Fact.Shown::text).orElse("")), texts.say("good.fact"));
         return new Fact(
-                path, label, shown, Optional.empty(), Optional.empty(), Fact.State.AGREES, Fact.Kind.TEXT, false);
+                path.path(),
+                label,
+                said,
+                Optional.empty(),
+                Optional.empty(),
+                settledValue,
+                state,
+                "",
+                kind,
+                canSettle,
+                Optional.of(ask),
+                List.of());
     }
 
     private Fact.Settled settledWords(Settlement s) {
-        return new Fact.Settled(FactSheet.words(s.value(), wording), s.view(), s.by(), s.reason(), TimeText.of(s.at()));
+        return new Fact.Settled(
+                FactSheet.words(s.value(), wording), s.view(), s.by(), s.reason(), DayText.moment(s.at()));
     }
 
     private String label(String path) {

@@ -12,6 +12,8 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.settlements.Settlement;
+import org.civitane.server.settlements.Settlements;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -33,15 +35,18 @@ public class FactSheet {
 
     /** All facts of the newest edition. */
     @Transactional(readOnly = true)
-    public List<FactGroup> of(ClaimView claim) {
+    public List<FactGroup> of(ClaimView claim, Verification.Review review) {
         JsonNode file = JsonColumn.read(claims.newestEdition(claim));
         Map<FactPath, Settlement> settled = settlements.standing(claim.id()).stream()
                 .collect(Collectors.toMap(Settlement::path, Function.identity()));
-        return new FactRows(claim, file, settled, benefits, texts).groups();
+        return new FactRows(claim, file, settled, benefits, review, texts).groups();
     }
 
     /** A value of the case file in words, as it is shown everywhere; lists and lines by their parts. */
     public static String words(JsonNode value, Wording wording) {
+        if (value.has("amount") && value.has("frequency") && value.size() == 2) {
+            return words(value.path("amount"), wording) + " " + words(value.path("frequency"), wording);
+        }
         if (value.isContainer()) {
             return value.isEmpty()
                     ? wording.textOr("word.empty", "")

@@ -1,5 +1,8 @@
 package org.civitane.core.programme.paidleave;
 
+import java.time.LocalDate;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.calendar.Deadline;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Programme;
@@ -11,6 +14,7 @@ import org.civitane.core.reasoning.Reasoning;
  */
 public final class PaidLeave implements Programme<PaidLeaveCase> {
     public static final String ID = "paid-leave";
+    private static final int PAPERS_DAYS = 18;
 
     @Override
     public String id() {
@@ -30,5 +34,16 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
     @Override
     public Determination determine(PaidLeaveCase file, PolicyBook book, Reasoning why) {
         return new PaidLeaveRules(file, book, why).determine();
+    }
+
+    /** 18 calendar days after receipt, rolled forward (chapter, Evidence). */
+    @Override
+    public LocalDate papersWantedBy(LocalDate receivedOn, LocalDate dueBy) {
+        return BusinessCalendar.rolledForward(receivedOn.plusDays(PAPERS_DAYS));
+    }
+
+    @Override
+    public Deadline.Allowance extensions() {
+        return new Deadline.Allowance(2, 10);
     }
 }

@@ -1,4 +1,4 @@
-package org.civitane.server.verification;
+package org.civitane.server.settlements;
 
 /** The views of a fact, and a figure that is none of them. */
 public enum View {

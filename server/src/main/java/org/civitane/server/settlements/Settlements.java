@@ -1,4 +1,4 @@
-package org.civitane.server.verification;
+package org.civitane.server.settlements;
 
 import java.sql.Timestamp;
 import java.util.List;

@@ -1,4 +1,4 @@
-package org.civitane.server.verification;
+package org.civitane.server.settlements;
 
 import java.time.Instant;
 import org.civitane.core.reasoning.FactPath;

@@ -1,0 +1,162 @@
+package org.civitane.server.contact;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.civitane.core.person.PersonNumber;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+
+/** Keeps how each person of a claim may be reached. What one person marked is never shown to another. */
+@Service
+@Transactional
+public class Contacts {
+    private static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,64}@[^@\\s]{1,110}");
+    private static final Pattern PHONE = Pattern.compile("\\+[1-9][0-9]{5,14}");
+    private static final Pattern POST_CODE = Pattern.compile("[1-4][0-9]{3}");
+
+    private final JdbcClient database;
+    private final Claims claims;
+    private final History history;
+    private final Texts texts;
+
+    Contacts(JdbcClient database, Claims claims, History history, Texts texts) {
+        this.database = database;
+        this.claims = claims;
+        this.history = history;
+        this.texts = texts;
+    }
+
+    /** The contact of one member; {@link Contact#UNKNOWN} when none was given. */
+    @Transactional(readOnly = true)
+    public Contact of(UUID claim, String member) {
+        return ofClaim(claim).getOrDefault(member, Contact.UNKNOWN);
+    }
+
+    /** All contacts of a claim by member; for staff only. */
+    @Transactional(readOnly = true)
+    public Map<String, Contact> ofClaim(UUID claim) {
+        Map<String, Contact> byMember = new HashMap<>();
+        database.sql("select * from contact where claim_id = ?").param(claim).query((ResultSet row) -> {
+            byMember.put(row.getString("member"), read(row));
+        });
+        return byMember;
+    }
+
+    /** What an applicant said of how to reach them while applying, as a contact. @throws Problem at what cannot stand */
+    public Contact read(JsonNode said) {
+        Contact contact = new Contact(
+                text(said, "street"),
+                text(said, "houseNumber"),
+                text(said, "postCode"),
+                text(said, "personNumber").replace(" ", ""),
+                text(said, "email"),
+                text(said, "phone").replace(" ", ""),
+                said.path("mayLetter").asBoolean(true),
+                said.path("mayEmail").asBoolean(true),
+                said.path("mayText").asBoolean(true),
+                said.path("mayCall").asBoolean(true),
+                text(said, "safeName"),
+                text(said, "safeTime"));
+        check(contact);
+        return contact;
+    }
+
+    /** Keeps a contact that came with the application; part of handing in, so nothing is told. */
+    public void keep(UUID claim, String member, Contact contact) {
+        database.sql("""
+                        insert into contact (claim_id, member, street, house_number, post_code, person_number, email, phone,
+                          may_letter, may_email, may_text, may_call, safe_name, safe_time)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        on conflict (claim_id, member) do update set street = excluded.street, house_number = excluded.house_number,
+                          post_code = excluded.post_code, person_number = excluded.person_number, email = excluded.email,
+                          phone = excluded.phone, may_letter = excluded.may_letter, may_email = excluded.may_email,
+                          may_text = excluded.may_text, may_call = excluded.may_call, safe_name = excluded.safe_name,
+                          safe_time = excluded.safe_time""")
+                .params(
+                        claim,
+                        member,
+                        contact.street(),
+                        contact.houseNumber(),
+                        contact.postCode(),
+                        contact.personNumber(),
+                        contact.email(),
+                        contact.phone(),
+                        contact.mayLetter(),
+                        contact.mayEmail(),
+                        contact.mayText(),
+                        contact.mayCall(),
+                        contact.safeName(),
+                        contact.safeTime())
+                .update();
+    }
+
+    /** Changes a contact. The history says that it changed, never to what. @throws Problem at what cannot stand */
+    public Contact change(ClaimView claim, String member, Contact contact, SignedIn who) {
+        check(contact);
+        boolean known = JsonColumn.read(claims.newestEdition(claim))
+                .path("members")
+                .valueStream()
+                .anyMatch(each -> each.path("id").asString("").equals(member));
+        if (!known) {
+            throw Problem.notFound(texts.say("contact.nobody"));
+        }
+        keep(claim.id(), member, contact);
+        history.add(claim.id(), Actor.of(who), "contact-changed", texts.say("history.contact"));
+        claims.touch(claim.id());
+        return contact;
+    }
+
+    private void check(Contact contact) {
+        refuse(contact.email(), EMAIL, "email");
+        refuse(contact.phone(), PHONE, "phone");
+        refuse(contact.postCode(), POST_CODE, "postCode");
+        if (!contact.personNumber().isEmpty() && !PersonNumber.isValid(contact.personNumber())) {
+            throw Problem.invalid("contact/personNumber", texts.say("contact.bad.personNumber"));
+        }
+        boolean halfAnAddress = contact.street().isEmpty() != contact.postCode().isEmpty();
+        if (halfAnAddress) {
+            throw Problem.invalid("contact/street", texts.say("contact.bad.street"));
+        }
+    }
+
+    private void refuse(String text, Pattern shape, String field) {
+        if (!text.isEmpty() && !shape.matcher(text).matches()) {
+            throw Problem.invalid("contact/" + field, texts.say("contact.bad." + field));
+        }
+    }
+
+    private static String text(JsonNode said, String field) {
+        String text = said.path(field).asString("").strip();
+        return text.length() <= 120 ? text : text.substring(0, 120);
+    }
+
+    private static Contact read(ResultSet row) throws SQLException {
+        return new Contact(
+                row.getString("street"),
+                row.getString("house_number"),
+                row.getString("post_code"),
+                row.getString("person_number"),
+                row.getString("email"),
+                row.getString("phone"),
+                row.getBoolean("may_letter"),
+                row.getBoolean("may_email"),
+                row.getBoolean("may_text"),
+                row.getBoolean("may_call"),
+                row.getString("safe_name"),
+                row.getString("safe_time"));
+    }
+}

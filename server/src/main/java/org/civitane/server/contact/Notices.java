@@ -1,0 +1,148 @@
+package org.civitane.server.contact;
+
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.access.Accounts;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Texts;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Tells an applicant outside that there is news on a claim: by e-mail, else by text message, and only as they allow.
+ * The word never says what the news is, since others may read it.
+ */
+@Service
+@Transactional
+public class Notices {
+    private final JdbcClient database;
+    private final Contacts contacts;
+    private final Claims claims;
+    private final Accounts accounts;
+    private final History history;
+    private final SchedulerClient jobs;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Notices(
+            JdbcClient database,
+            Contacts contacts,
+            Claims claims,
+            Accounts accounts,
+            History history,
+            SchedulerClient jobs,
+            Texts texts,
+            AgencyClock clock) {
+        this.database = database;
+        this.contacts = contacts;
+        this.claims = claims;
+        this.accounts = accounts;
+        this.history = history;
+        this.jobs = jobs;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    /** How word goes out. */
+    public enum Channel {
+        EMAIL,
+        TEXT,
+        /** By no way at all: the applicant rules all of them out, or gave none. */
+        NONE
+    }
+
+    /** One word that went out, is on its way, or may not go. @param sentAt empty until the carrier took it */
+    public record Notice(
+            UUID id,
+            UUID claim,
+            Channel channel,
+            String recipient,
+            String subject,
+            String body,
+            String state,
+            Instant madeAt,
+            Optional<Instant> sentAt) {}
+
+    /** Sends word that there is news; where no way is allowed, the history says so and nothing goes. */
+    public Channel tell(UUID claimId) {
+        ClaimView claim = claims.claim(claimId);
+        Contact contact = contacts.of(claimId, claims.applicantMember(claim));
+        String email =
+                contact.email().isEmpty() ? accounts.account(claim.applicant()).email() : contact.email();
+        Channel channel = contact.mayEmail()
+                ? Channel.EMAIL
+                : contact.mayText() && !contact.phone().isEmpty() ? Channel.TEXT : Channel.NONE;
+        String recipient = switch (channel) {
+            case EMAIL -> email;
+            case TEXT -> contact.phone();
+            case NONE -> "";
+        };
+        UUID id = UUID.randomUUID();
+        String subject = texts.say("notice.subject");
+        String greeting = contact.safeName().isEmpty() ? "" : texts.say("notice.greeting", contact.safeName()) + "\n\n";
+        String body = greeting + texts.say(channel == Channel.TEXT ? "notice.text" : "notice.body", claim.number());
+        database.sql(
+                        "insert into notice (id, claim_id, channel, recipient, subject, body, state, made_at) values (?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        id,
+                        claimId,
+                        channel.name(),
+                        recipient,
+                        subject,
+                        body,
+                        channel == Channel.NONE ? "HELD" : "QUEUED",
+                        Timestamp.from(clock.instant()))
+                .update();
+        if (channel == Channel.NONE) {
+            history.add(
+                    claimId, new Actor(texts.say("notice.actor")), "not-notified", texts.say("history.not-notified"));
+        } else {
+            jobs.scheduleIfNotExists(NoticeJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
+        }
+        return channel;
+    }
+
+    /** What went out on a claim, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Notice> of(UUID claim) {
+        return database.sql("select * from notice where claim_id = ? order by made_at desc, id")
+                .param(claim)
+                .query(Notices::read)
+                .list();
+    }
+
+    Optional<Notice> queued(UUID id) {
+        return database.sql("select * from notice where id = ? and state = 'QUEUED'")
+                .param(id)
+                .query(Notices::read)
+                .optional();
+    }
+
+    void sent(UUID id) {
+        database.sql("update notice set state = 'SENT', sent_at = ? where id = ? and state = 'QUEUED'")
+                .params(Timestamp.from(clock.instant()), id)
+                .update();
+    }
+
+    private static Notice read(java.sql.ResultSet row, int number) throws java.sql.SQLException {
+        return new Notice(
+                row.getObject("id", UUID.class),
+                row.getObject("claim_id", UUID.class),
+                Channel.valueOf(row.getString("channel")),
+                row.getString("recipient"),
+                row.getString("subject"),
+                row.getString("body"),
+                row.getString("state"),
+                row.getTimestamp("made_at").toInstant(),
+                Optional.ofNullable(row.getTimestamp("sent_at")).map(Timestamp::toInstant));
+    }
+}

@@ -1,0 +1,121 @@
+package org.civitane.server.desk;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.contact.Contacts;
+import org.civitane.server.household.Match;
+import org.civitane.server.household.Persons;
+import org.civitane.server.papers.HoldingPapers;
+import org.civitane.server.platform.AgencyClock;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The household behind a claim, for staff: its people, their claims over time, papers that still hold. */
+@RestController
+class HouseholdController {
+    private final Claims claims;
+    private final Persons persons;
+    private final Contacts contacts;
+    private final HoldingPapers holding;
+    private final AgencyClock clock;
+
+    HouseholdController(Claims claims, Persons persons, Contacts contacts, HoldingPapers holding, AgencyClock clock) {
+        this.claims = claims;
+        this.persons = persons;
+        this.contacts = contacts;
+        this.holding = holding;
+        this.clock = clock;
+    }
+
+    /** Someone of the household. @param claims the numbers of all claims in which they stand */
+    record Someone(
+            String member, String name, LocalDate born, String relationship, Contact contact, List<String> claims) {}
+
+    /** One claim of theirs. */
+    record Theirs(UUID id, String number, String programme, String state, LocalDate receivedOn, String nextStep) {}
+
+    record Household(
+            UUID claim,
+            String name,
+            List<Someone> people,
+            List<Theirs> claims,
+            List<HoldingPapers.Held> papers,
+            List<Match> matches) {}
+
+    record Same(boolean same) {}
+
+    @GetMapping("/api/claims/{id}/household")
+    Household household(@PathVariable UUID id) {
+        ClaimView claim = claims.claim(id);
+        CaseFile file = CaseFiles.read(claims.newestEdition(claim).getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                .file();
+        List<Persons.Standing> standings = persons.claimsOfHousehold(id);
+        Map<String, UUID> personOf = new LinkedHashMap<>();
+        standings.stream()
+                .filter(each -> each.claim().equals(id))
+                .forEach(each -> personOf.put(each.member(), each.person()));
+        Map<String, Contact> byMember = contacts.ofClaim(id);
+        List<Someone> people = new ArrayList<>();
+        file.members()
+                .forEach(member -> people.add(new Someone(
+                        member.id(),
+                        member.name().full(),
+                        member.dateOfBirth(),
+                        member.relationship().name(),
+                        byMember.getOrDefault(member.id(), Contact.UNKNOWN),
+                        standings.stream()
+                                .filter(each -> each.person().equals(personOf.get(member.id())))
+                                .map(Persons.Standing::number)
+                                .distinct()
+                                .toList())));
+        List<Theirs> theirs = standings.stream()
+                .map(Persons.Standing::claim)
+                .distinct()
+                .map(claims::claim)
+                .map(HouseholdController::theirs)
+                .toList();
+        return new Household(
+                id,
+                claim.householdName(),
+                people,
+                theirs,
+                holding.of(id, claims.applicantMember(claim), clock.today()),
+                persons.matches(id));
+    }
+
+    @PostMapping("/api/claims/{id}/household/{member}/{known}")
+    Household match(
+            @PathVariable UUID id,
+            @PathVariable String member,
+            @PathVariable UUID known,
+            @RequestBody Same same,
+            @AuthenticationPrincipal SignedIn who) {
+        persons.settle(claims.claim(id), member, known, same.same(), who);
+        return household(id);
+    }
+
+    private static Theirs theirs(ClaimView claim) {
+        return new Theirs(
+                claim.id(),
+                claim.number(),
+                Claims.programmeOf(claim).wording(Locale.ENGLISH).text("name"),
+                claim.state().name(),
+                claim.receivedOn(),
+                claim.nextStep());
+    }
+}

@@ -1,0 +1,53 @@
+package org.civitane.server.desk;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.RegisterRequest;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** What a register answered, in words. */
+@Component
+class RegisterWords {
+    private final Texts texts;
+
+    RegisterWords(Texts texts) {
+        this.texts = texts;
+    }
+
+    String words(RegisterRequest request) {
+        return switch (request.state()) {
+            case ASKED -> texts.say("register.asking");
+            case SILENT -> texts.say("register.silent", request.attempts());
+            case WITHOUT -> texts.say("register.without", request.because());
+            case ANSWERED ->
+                request.answer().map(answer -> answered(request, answer)).orElse("");
+        };
+    }
+
+    private String answered(RegisterRequest request, JsonNode answer) {
+        if (!answer.path("known").asBoolean(false)) {
+            return texts.say("register.unknown");
+        }
+        return switch (request.register()) {
+            case BENEFITS ->
+                texts.say(
+                        "register.answer.BENEFITS." + answer.path("status").asString("CLOSED"),
+                        answer.path("holder").asString(""));
+            case CIVIL ->
+                texts.say(
+                        "register.answer.CIVIL",
+                        answer.path("givenName").asString("") + " "
+                                + answer.path("familyName").asString(""),
+                        Optional.of(answer.path("dateOfBirth").asString(""))
+                                .filter(day -> !day.isEmpty())
+                                .map(LocalDate::parse)
+                                .map(DayText::date)
+                                .orElse(""));
+            case WAGES ->
+                texts.say("register.answer.WAGES", answer.path("months").size());
+        };
+    }
+}

@@ -1,0 +1,31 @@
+package org.civitane.server.desk;
+
+import java.util.List;
+import java.util.Optional;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.corrections.Extensions;
+import org.civitane.server.corrections.FixList;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.verification.FactGroup;
+import org.civitane.server.verification.Verification;
+
+/**
+ * Everything about a claim that decides what is to be done with it next, as it stands now.
+ *
+ * @param moreTime an extension that is asked for and not answered yet
+ * @param unread how many messages of the applicant nobody of the agency has opened
+ * @param proposedMatches how many people of it may be known ones, and nobody has said so or not
+ * @param otherClaims numbers of other claims of the same season that name the same people
+ */
+record Situation(
+        ClaimView claim,
+        Determinations.Run run,
+        Verification.Review review,
+        List<FactGroup> facts,
+        List<EvidenceItem> evidence,
+        List<FixList> fixLists,
+        Optional<Extensions.MoreTime> moreTime,
+        int unread,
+        int proposedMatches,
+        List<String> otherClaims) {}

@@ -1,0 +1,231 @@
+package org.civitane.server.papers;
+
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.io.IOException;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.civitane.exchange.binding.Json;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.papers.reading.Found;
+import org.civitane.server.papers.reading.Line;
+import org.civitane.server.papers.reading.Ocr;
+import org.civitane.server.papers.reading.PdfLines;
+import org.civitane.server.papers.reading.SlipReader;
+import org.civitane.server.papers.reading.ZoneReader;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.type.TypeReference;
+
+/** Reads what papers say, keeps it, and takes down what a caseworker confirms or corrects of it. */
+@Service
+public class Readings {
+    private static final Logger LOG = LoggerFactory.getLogger(Readings.class);
+    private static final TypeReference<List<ShownValue>> VALUES = new TypeReference<>() {};
+    private static final int MOST_PAGES = 12;
+    private static final int SHARPEST = 2_400;
+    private static final int LONGEST_VALUE = 300;
+
+    private final PaperStore store;
+    private final JdbcClient database;
+    private final Claims claims;
+    private final History history;
+    private final SchedulerClient jobs;
+    private final Looking looking;
+    private final TransactionTemplate transaction;
+    private final ApplicationEventPublisher events;
+    private final AgencyClock clock;
+    private final Texts texts;
+
+    Readings(
+            PaperStore store,
+            JdbcClient database,
+            Claims claims,
+            History history,
+            SchedulerClient jobs,
+            Looking looking,
+            TransactionTemplate transaction,
+            ApplicationEventPublisher events,
+            AgencyClock clock,
+            Texts texts) {
+        this.store = store;
+        this.database = database;
+        this.claims = claims;
+        this.history = history;
+        this.jobs = jobs;
+        this.looking = looking;
+        this.transaction = transaction;
+        this.events = events;
+        this.clock = clock;
+        this.texts = texts;
+    }
+
+    /** What the papers of a claim say, by paper. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Reading> of(UUID claim) {
+        Map<UUID, Reading> byPaper = new HashMap<>();
+        database.sql("""
+                        select r.paper_id, r.state, r.shown::text from paper_reading r
+                        join paper p on p.id = r.paper_id where p.claim_id = ?""").param(claim).query((java.sql.ResultSet row) -> {
+            byPaper.put(
+                    row.getObject(1, UUID.class),
+                    new Reading(
+                            Reading.State.valueOf(row.getString(2)),
+                            Json.mapper().readValue(row.getString(3), VALUES)));
+        });
+        return byPaper;
+    }
+
+    /** A paper came: it is read as soon as a job comes to it. Part of the transaction that takes the paper in. */
+    void toBeRead(UUID paper) {
+        database.sql("insert into paper_reading (paper_id, state) values (?, 'WAITING')")
+                .param(paper)
+                .update();
+        jobs.scheduleIfNotExists(ReadingJob.TASK.instance(paper.toString()).scheduledTo(Instant.now()));
+    }
+
+    /**
+     * A caseworker says what a page shows.
+     *
+     * @param values field to value, all fields of that page; an empty value takes a field away
+     */
+    @Transactional
+    public Reading see(ClaimView claim, UUID paper, int page, Map<String, String> values, SignedIn who) {
+        Reading before = of(claim.id()).get(paper);
+        if (before == null) {
+            throw Problem.notFound(texts.say("paper.none"));
+        }
+        List<ShownValue> shown = new ArrayList<>(
+                before.shown().stream().filter(value -> value.page() != page).toList());
+        values.forEach((field, value) -> {
+            String words = value.strip();
+            if (!words.isEmpty() && words.length() <= LONGEST_VALUE) {
+                shown.add(before.shown().stream()
+                        .filter(each -> each.page() == page && each.field().equals(field))
+                        .findFirst()
+                        .orElseGet(() ->
+                                new ShownValue(field, page, "", "", ShownValue.Box.NOWHERE, ShownValue.State.READ, ""))
+                        .seen(words, who.displayName()));
+            }
+        });
+        keep(paper, Reading.State.READ, shown);
+        history.add(claim.id(), Actor.of(who), "paper-seen", texts.say("history.paper-seen"));
+        events.publishEvent(new PapersChanged(claim.id()));
+        claims.touch(claim.id());
+        return new Reading(Reading.State.READ, shown);
+    }
+
+    /** Reads a paper and keeps what it says; running again has no other effect. */
+    void read(UUID paper) {
+        record Row(UUID claim, String digest) {}
+        Row row = database.sql("""
+                        select p.claim_id, p.digest from paper p join paper_reading r on r.paper_id = p.id
+                        where p.id = ? and r.state = 'WAITING'""")
+                .param(paper)
+                .query((result, number) -> new Row(result.getObject(1, UUID.class), result.getString(2)))
+                .optional()
+                .orElse(null);
+        if (row == null) {
+            return;
+        }
+        Reading reading = looking.at(() -> read(new PaperFile(store.file(row.digest()), texts)));
+        transaction.executeWithoutResult(status -> {
+            keep(paper, reading.state(), reading.shown());
+            events.publishEvent(new PapersChanged(row.claim()));
+            claims.touch(row.claim());
+        });
+    }
+
+    private Reading read(PaperFile file) {
+        try {
+            List<ShownValue> shown = pages(file).stream()
+                    .flatMap(page -> found(page, file).stream())
+                    .map(Readings::asRead)
+                    .toList();
+            return new Reading(shown.isEmpty() ? Reading.State.NOTHING : Reading.State.READ, shown);
+        } catch (IOException | RuntimeException e) {
+            LOG.info("A paper could not be read: {}", e.getClass().getSimpleName());
+            return new Reading(Reading.State.FAILED, List.of());
+        }
+    }
+
+    /** The lines of each page; a page without text is looked at as a picture. */
+    private static List<List<Line>> pages(PaperFile file) throws IOException {
+        int count = Math.min(file.pages(), MOST_PAGES);
+        List<Line> written = List.of();
+        if (file.isPdf()) {
+            try (PDDocument document = file.document()) {
+                written = PdfLines.of(document, count);
+            }
+        }
+        List<List<Line>> pages = new ArrayList<>();
+        for (int page = 1; page <= count; page++) {
+            int at = page;
+            List<Line> own = written.stream().filter(line -> line.page() == at).toList();
+            pages.add(own.isEmpty() ? Ocr.lines(file.image(page, SHARPEST), page) : own);
+        }
+        return pages;
+    }
+
+    private List<Found> found(List<Line> lines, PaperFile file) {
+        List<Found> slip = SlipReader.read(lines);
+        if (!slip.isEmpty()) {
+            return slip;
+        }
+        List<Found> zone = ZoneReader.read(lines, clock.today());
+        boolean mayHaveOne = zone.isEmpty()
+                && !lines.isEmpty()
+                && lines.stream()
+                        .anyMatch(
+                                line -> line.text().contains("<") || line.text().contains("«"));
+        if (!mayHaveOne) {
+            return zone;
+        }
+        int page = lines.getFirst().page();
+        try {
+            return ZoneReader.read(Ocr.zoneLines(file.image(page, SHARPEST), page), clock.today());
+        } catch (IOException e) {
+            return List.of();
+        }
+    }
+
+    private static ShownValue asRead(Found found) {
+        Line line = found.line();
+        return new ShownValue(
+                found.field(), line.page(), found.value(), found.value(), line.place(), ShownValue.State.READ, "");
+    }
+
+    private void keep(UUID paper, Reading.State state, List<ShownValue> shown) {
+        database.sql("update paper_reading set state = ?, shown = ?::jsonb, read_at = ? where paper_id = ?")
+                .params(state.name(), JsonColumn.write(shown), Timestamp.from(clock.instant()), paper)
+                .update();
+    }
+
+    /** Every value of every page of these papers, grouped as they belong together. */
+    public static Stream<Map<String, ShownValue>> groups(Reading reading) {
+        Map<Integer, Map<String, ShownValue>> byPage = new java.util.TreeMap<>();
+        reading.shown()
+                .forEach(value -> byPage.computeIfAbsent(value.page(), page -> new HashMap<>())
+                        .put(value.field(), value));
+        return byPage.values().stream();
+    }
+}

@@ -1,0 +1,56 @@
+package org.civitane.server.registers;
+
+import java.util.List;
+import org.civitane.core.person.Address;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Service;
+import org.springframework.web.client.RestClient;
+import org.springframework.web.client.RestClientException;
+
+/** Asks the address register how an address is written. Whoever lives there has the last word, so silence is no fault. */
+@Service
+public class Addresses {
+    private final RestClient http;
+
+    Addresses(
+            RestClient.Builder builder,
+            @Value("${civitane.address-register}") String address,
+            @Value("${civitane.register-key}") String key) {
+        this.http =
+                builder.baseUrl(address).defaultHeader("X-Register-Key", key).build();
+    }
+
+    /** An address as the register writes it. */
+    public record Found(String street, String houseNumber, String postCode, String place) {}
+
+    /**
+     * What the register says of an address.
+     *
+     * @param answered whether it answered at all
+     * @param exact whether the address is written as the register has it
+     * @param suggestions the nearest first; at most three
+     */
+    public record Spelling(boolean answered, boolean exact, List<Found> suggestions) {
+        private static final Spelling SILENCE = new Spelling(false, false, List.of());
+    }
+
+    private record Answer(boolean exact, List<Found> suggestions) {}
+
+    /** How the register writes an address. */
+    public Spelling spelling(Address address) {
+        try {
+            Answer answer = http.post()
+                    .uri("/search")
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .body(address)
+                    .retrieve()
+                    .body(Answer.class);
+            return answer == null
+                    ? Spelling.SILENCE
+                    : new Spelling(true, answer.exact(), List.copyOf(answer.suggestions()));
+        } catch (RestClientException e) {
+            return Spelling.SILENCE;
+        }
+    }
+}

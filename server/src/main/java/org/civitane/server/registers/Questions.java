@@ -1,0 +1,66 @@
+package org.civitane.server.registers;
+
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.List;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.casefile.Member;
+import org.civitane.core.casefile.Relationship;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.platform.JsonColumn;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What an application has registers asked. */
+final class Questions {
+    private static final int MONTHS_OF_WAGES = 3;
+
+    private Questions() {}
+
+    /** One question. @param subject the member it is about; empty for the household */
+    record Asked(Register register, String subject, String question) {}
+
+    /**
+     * About the benefit that is named, who the applicant is, and the wages of every adult.
+     *
+     * @param json the same application, for what only some programmes ask
+     */
+    static List<Asked> of(CaseFile file, JsonNode json, Contact applicant) {
+        List<Asked> questions = new ArrayList<>();
+        String caseNumber =
+                json.path("linkedBenefit").path("caseNumber").asString("").strip();
+        if (!caseNumber.isEmpty()) {
+            questions.add(new Asked(Register.BENEFITS, "", caseNumber));
+        }
+        LocalDate on = file.receivedOn();
+        for (Member member : file.members()) {
+            if (member.relationship() == Relationship.SELF) {
+                questions.add(new Asked(Register.CIVIL, member.id(), who(member, applicant.personNumber())));
+            }
+            if (member.isAdultOn(on)) {
+                questions.add(new Asked(Register.WAGES, member.id(), wages(member, YearMonth.from(on))));
+            }
+        }
+        return questions;
+    }
+
+    private static String who(Member member, String number) {
+        ObjectNode question = JsonColumn.object()
+                .put("givenName", member.givenName())
+                .put("familyName", member.familyName())
+                .put("dateOfBirth", member.dateOfBirth().toString());
+        if (!number.isEmpty()) {
+            question.put("personNumber", number);
+        }
+        return JsonColumn.write(question);
+    }
+
+    private static String wages(Member member, YearMonth received) {
+        return JsonColumn.write(JsonColumn.object()
+                .put("name", member.name().full())
+                .put("dateOfBirth", member.dateOfBirth().toString())
+                .put("from", received.minusMonths(MONTHS_OF_WAGES).toString())
+                .put("to", received.minusMonths(1).toString()));
+    }
+}

@@ -1,0 +1,247 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.DaySheet;
+import org.civitane.server.corrections.Extensions;
+import org.civitane.server.corrections.FixList;
+import org.civitane.server.corrections.FixListAnswers;
+import org.civitane.server.corrections.FixLists;
+import org.civitane.server.corrections.Point;
+import org.civitane.server.decisions.Decision;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.papers.Papers;
+import org.civitane.server.platform.Problem;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** Fix lists: what they unlock, what comes back, more time, and what happens when nobody answers. */
+public class CorrectionsTest extends ServerTest {
+    private static final String AMOUNT = "incomes/i1/amount";
+    private static final String BORN = "members/m2/dateOfBirth";
+    private static final String SLIPS = "papers/PAY_SLIPS/m1";
+
+    @Autowired
+    private FixLists lists;
+
+    @Autowired
+    private FixListAnswers answers;
+
+    @Autowired
+    private Extensions extensions;
+
+    @Autowired
+    private Papers papers;
+
+    @Autowired
+    private Decisions decisions;
+
+    @Autowired
+    private DaySheet sheet;
+
+    @Autowired
+    private Scheduler jobs;
+
+    @Autowired
+    private JdbcClient database;
+
+    private SignedIn caseworker;
+    private SignedIn applicant;
+    private ClaimView claim;
+
+    @BeforeMethod
+    void takeAClaim() {
+        caseworker = person(Role.CASEWORKER);
+        claim = taken(caseworker);
+        applicant = accounts.account(claim.applicant());
+    }
+
+    @Test
+    public void aFixListChangesExactlyWhatItNamesAndTheClaimComesBack() {
+        send(FixList.Then.DECIDE, AMOUNT);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.WAITING);
+        answer(Map.of(AMOUNT, "446.50", "members/m1/dateOfBirth", "2000-01-01"));
+        ClaimView now = claims.claim(claim.id());
+        assertThat(now.edition()).isEqualTo(2);
+        assertThat(claims.newestEdition(now))
+                .contains("446.50")
+                .contains("1988-03-02")
+                .doesNotContain("2000-01-01");
+        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
+                        .rows())
+                .extracting(DaySheet.Row::id)
+                .containsExactly(claim.id());
+        assertThatThrownBy(() -> answer(Map.of(AMOUNT, "500.00"))).isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void aPartialAnswerIsKeptAndTheRestStaysOpen() {
+        send(FixList.Then.DECIDE, AMOUNT, BORN);
+        assertThatThrownBy(() -> answer(Map.of())).isInstanceOf(Problem.class).hasMessageContaining("Nothing");
+        assertThat(answer(Map.of(BORN, "2016-06-30")).open()).isEqualTo(1);
+        ClaimView now = claims.claim(claim.id());
+        assertThat(now.state()).isEqualTo(ClaimState.WAITING);
+        assertThat(now.waiting().orElseThrow().what()).contains("one point");
+        assertThat(claims.newestEdition(now)).contains("2016-06-30");
+        FixList list = lists.newest(claim.id()).orElseThrow();
+        assertThat(list.points())
+                .filteredOn(Point::isOpen)
+                .extracting(Point::path)
+                .containsExactly(AMOUNT);
+        assertThat(answer(Map.of(AMOUNT, "420.00", BORN, "2016-07-01")).state()).isEqualTo(FixList.State.ANSWERED);
+        assertThat(claims.newestEdition(claims.claim(claim.id())))
+                .as("a point that was answered is answered")
+                .contains("2016-06-30");
+    }
+
+    @Test
+    public void anAnswerThatCannotStandChangesNothing() {
+        send(FixList.Then.DECIDE, AMOUNT, BORN);
+        assertThatThrownBy(() -> answer(Map.of(AMOUNT, "-3", BORN, "2016-06-30")))
+                .isInstanceOf(Problem.class);
+        assertThat(claims.claim(claim.id()).edition()).isEqualTo(1);
+        assertThat(lists.newest(claim.id()).orElseThrow().open()).isEqualTo(2);
+    }
+
+    @Test
+    public void aPointForAPaperNeedsAPaperThatCameAfterIt() throws Exception {
+        takePaper("before.png");
+        send(FixList.Then.DECIDE, SLIPS);
+        assertThatThrownBy(() -> answer(Map.of(SLIPS, "")))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("Send the paper first");
+        takePaper("after.png");
+        FixList list = answer(Map.of(SLIPS, ""));
+        assertThat(list.state()).isEqualTo(FixList.State.ANSWERED);
+        assertThat(list.points().getFirst().after().asString()).isEqualTo("after.png");
+        assertThat(claims.claim(claim.id()).edition()).as("no fact changed").isEqualTo(1);
+    }
+
+    @Test
+    public void threeRoundsKeepTheirHistoryApart() {
+        for (String amount : List.of("420.00", "430.00", "440.00")) {
+            send(FixList.Then.DECIDE, AMOUNT);
+            answer(Map.of(AMOUNT, amount));
+        }
+        assertThat(lists.of(claim.id())).extracting(FixList::round).containsExactly(3, 2, 1);
+        assertThat(lists.of(claim.id()))
+                .extracting(list -> list.points().getFirst().before().asString() + " → "
+                        + list.points().getFirst().after().asString())
+                .containsExactly("430.00 → 440.00", "420.00 → 430.00", "412.00 → 420.00");
+    }
+
+    @Test
+    public void moreTimeIsCountedFromTheOldDateAndTheClaimWaitsForIt() {
+        send(FixList.Then.CLOSE, AMOUNT);
+        LocalDate due = lists.newest(claim.id()).orElseThrow().dueOn();
+        assertThat(extensions.mostDays(claim, lists.newest(claim.id()).orElseThrow()))
+                .isEqualTo(10);
+        assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 11, "ill"))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("up to 10 days");
+        extensions.ask(applicant, claim.id(), 9, "The employer is slow.");
+        assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 9, "again"))
+                .isInstanceOf(Problem.class);
+        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
+                        .rows())
+                .hasSize(1);
+        extensions.answer(claim, true, "", caseworker);
+        LocalDate later = BusinessCalendar.rolledForward(due.plusDays(9));
+        assertThat(lists.newest(claim.id()).orElseThrow().dueOn()).isEqualTo(later);
+        assertThat(claims.claim(claim.id()).waiting().orElseThrow().until()).isEqualTo(later);
+        assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 1, "more"))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("once only");
+        runJobsOfList();
+        await("the job of the old date ran and found the list moved", () -> jobsOfList() == 1);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.WAITING);
+    }
+
+    @Test
+    public void refusingMoreTimeNeedsAReasonAndMovesNothing() {
+        send(FixList.Then.CLOSE, AMOUNT);
+        LocalDate due = lists.newest(claim.id()).orElseThrow().dueOn();
+        extensions.ask(applicant, claim.id(), 5, "On a journey.");
+        assertThatThrownBy(() -> extensions.answer(claim, false, " ", caseworker))
+                .isInstanceOf(Problem.class);
+        extensions.answer(claim, false, "Twelve days are enough for one figure.", caseworker);
+        assertThat(lists.newest(claim.id()).orElseThrow().dueOn()).isEqualTo(due);
+        assertThat(extensions.of(lists.newest(claim.id()).orElseThrow().id()))
+                .extracting(Extensions.MoreTime::state)
+                .containsExactly(Extensions.MoreTime.State.REFUSED);
+    }
+
+    @Test
+    public void anUnansweredFixListDoesWhatItAnnouncedOnce() {
+        for (FixList.Then then : FixList.Then.values()) {
+            takeAClaim();
+            send(then, AMOUNT);
+            runJobsOfList();
+            await("it is decided", () -> claims.claim(claim.id()).state() == ClaimState.DECIDED);
+            Decision decision = decisions.of(claim.id()).orElseThrow();
+            assertThat(decision.kind())
+                    .isEqualTo(then == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED);
+            assertThat(decisions.letter(claim.id()))
+                    .startsWith("%PDF-".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        }
+    }
+
+    private void send(FixList.Then then, String... paths) {
+        List<Point> points = Arrays.stream(paths)
+                .map(path -> Point.asking(path, "Point " + path, "Which is right?", "As on your papers."))
+                .toList();
+        ClaimView now = claims.claim(claim.id());
+        lists.save(now, points, BusinessCalendar.rolledForward(clock.today().plusDays(12)), then);
+        lists.send(now, claims.claim(claim.id()).version(), caseworker);
+    }
+
+    private FixList answer(Map<String, String> values) {
+        Map<String, FixListAnswers.Answer> given = new java.util.HashMap<>();
+        values.forEach(
+                (path, value) -> given.put(path, new FixListAnswers.Answer(text(value), Optional.of("From August"))));
+        return answers.answer(applicant, claim.id(), given);
+    }
+
+    private void takePaper(String name) throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(20 + name.length(), 30, BufferedImage.TYPE_INT_RGB), "png", out);
+        papers.take(claim, new ByteArrayInputStream(out.toByteArray()), "PAY_SLIPS", "m1", name, applicant);
+    }
+
+    private void runJobsOfList() {
+        database.sql("""
+                        update scheduled_tasks set execution_time = now()
+                        where task_name = 'lapse-fix-list' and task_instance like ? || '@%'
+                          and task_instance = (select min(task_instance) from scheduled_tasks where task_instance like ? || '@%')""").params(list(), list()).update();
+        jobs.triggerCheckForDueExecutions();
+    }
+
+    private int jobsOfList() {
+        return database.sql("select count(*) from scheduled_tasks where task_instance like ? || '@%'")
+                .param(list())
+                .query(Integer.class)
+                .single();
+    }
+
+    private String list() {
+        return lists.newest(claim.id()).orElseThrow().id().toString();
+    }
+}

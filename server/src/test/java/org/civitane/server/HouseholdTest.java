@@ -1,0 +1,118 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.util.List;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.household.Match;
+import org.civitane.server.household.Persons;
+import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.Paper;
+import org.civitane.server.papers.Papers;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.Test;
+import tools.jackson.databind.node.ObjectNode;
+
+/** People across claims: proposed, confirmed or refused, never merged by themselves. */
+public class HouseholdTest extends ServerTest {
+    @Autowired
+    private Persons persons;
+
+    @Autowired
+    private Papers papers;
+
+    @Autowired
+    private EvidenceList evidence;
+
+    @Test
+    public void theSameNameAndBirthIsProposedAndMergesOnlyWhenConfirmed() {
+        SignedIn applicant = person(Role.APPLICANT);
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView meals = handIn(applicant, answers(applicant));
+        ClaimView food = handInForFood(applicant, answers(applicant));
+        List<Match> proposed = persons.matches(food.id());
+        assertThat(proposed).extracting(Match::member).containsExactly("m1", "m2");
+        assertThat(proposed)
+                .allMatch(match -> match.state() == Match.State.PROPOSED)
+                .allMatch(match -> match.claims().equals(List.of(meals.number())));
+        assertThat(claimsOfHousehold(food)).containsExactly(food.number());
+        persons.settle(food, "m1", proposed.getFirst().known(), true, caseworker);
+        assertThat(claimsOfHousehold(food)).containsExactlyInAnyOrder(food.number(), meals.number());
+        persons.settle(food, "m1", proposed.getFirst().known(), false, caseworker);
+        assertThat(claimsOfHousehold(food)).containsExactly(food.number());
+    }
+
+    @Test
+    public void tolerancesFindWhoIsNearAndNobodyElse() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView first = handIn(applicant, answers(applicant));
+        ObjectNode swapped = answers(applicant);
+        ((ObjectNode) swapped.path("members").get(0)).put("dateOfBirth", "1988-02-03");
+        ((ObjectNode) swapped.path("members").get(1))
+                .put("givenName", "Somebody")
+                .put("dateOfBirth", "2011-01-01");
+        ClaimView near = handInForFood(applicant, swapped);
+        assertThat(persons.matches(near.id()))
+                .extracting(Match::member, match -> match.claims().getFirst())
+                .containsExactly(org.assertj.core.groups.Tuple.tuple("m1", first.number()));
+        assertThat(persons.matches(near.id()).getFirst().why()).contains("nearly the same date");
+    }
+
+    @Test
+    public void peopleWithDifferentNumbersAreNotProposed() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ObjectNode one = answers(applicant);
+        one.putObject("contact").put("personNumber", "12345678903");
+        handIn(applicant, one);
+        ObjectNode other = answers(applicant);
+        other.putObject("contact").put("personNumber", "98765432106");
+        ClaimView second = handInForFood(applicant, other);
+        assertThat(persons.matches(second.id())).extracting(Match::member).doesNotContain("m1");
+    }
+
+    @Test
+    public void anAcceptedPaperServesAnotherClaimOfTheSamePersonWhileItHolds() throws Exception {
+        SignedIn applicant = person(Role.APPLICANT);
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView meals = handIn(applicant, answers(applicant));
+        Paper card = papers.take(meals, png(), "IDENTITY", "m1", "card.png", applicant);
+        papers.judge(meals, card.id(), Optional.empty(), caseworker);
+        ClaimView food = handInForFood(applicant, answers(applicant));
+        assertThat(identity(food).state())
+                .as("nobody said that they are the same")
+                .isEqualTo(EvidenceItem.State.ASKED_FOR);
+        persons.settle(food, "m1", persons.matches(food.id()).getFirst().known(), true, caseworker);
+        assertThat(identity(food).state()).isEqualTo(EvidenceItem.State.ACCEPTED);
+        assertThat(identity(food).servedBy()).contains(meals.number());
+        EvidenceItem later = clock.at(clock.localNow().plusYears(3), () -> identity(food));
+        assertThat(later.state()).as("it no longer holds").isEqualTo(EvidenceItem.State.ASKED_FOR);
+    }
+
+    private EvidenceItem identity(ClaimView claim) {
+        return evidence.of(claim).stream()
+                .filter(item -> item.kind().equals("IDENTITY"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<String> claimsOfHousehold(ClaimView claim) {
+        return persons.claimsOfHousehold(claim.id()).stream()
+                .map(Persons.Standing::number)
+                .distinct()
+                .toList();
+    }
+
+    private static ByteArrayInputStream png() throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(25, 31, BufferedImage.TYPE_INT_RGB), "png", out);
+        return new ByteArrayInputStream(out.toByteArray());
+    }
+}

@@ -1,0 +1,58 @@
+import { useMutation } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { api, type Schemas, take } from '../../api/client';
+import { TextField } from '../../components/Field';
+import { Problem } from '../../components/Problem';
+
+type Props = { claim: string; asked: Schemas['AskedPoints']; onAsked: () => void };
+
+/** More time: asked for with a reason, and what was said to it. */
+export function AskForTime({ claim, asked, onAsked }: Props) {
+  const { t } = useTranslation();
+  const [days, setDays] = useState(String(asked.mostDays));
+  const [why, setWhy] = useState('');
+  const ask = useMutation({
+    mutationFn: () =>
+      take(
+        api.POST('/api/my/claims/{id}/fix-list/extension', {
+          params: { path: { id: claim } },
+          body: { days: Number(days) || 0, why },
+        }),
+      ),
+    onSuccess: onAsked,
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    ask.mutate();
+  };
+  return (
+    <div className="mt-3 max-w-3xl">
+      {asked.extensions.map((each) => (
+        <p key={each.id}>
+          {t(`time.${each.state}`, { count: each.days })} {each.answer && `“${each.answer}”`}
+        </p>
+      ))}
+      {asked.mostDays > 0 && (
+        <details>
+          <summary className="min-h-11 cursor-pointer font-semibold text-primary">{t('time.need')}</summary>
+          <form onSubmit={submit} className="sheet mt-2 space-y-3 p-4" noValidate>
+            <div className="max-w-40">
+              <TextField
+                label={t('time.days', { count: asked.mostDays })}
+                inputMode="numeric"
+                value={days}
+                onChange={setDays}
+              />
+            </div>
+            <TextField label={t('time.why')} value={why} onChange={setWhy} />
+            <Problem of={ask.error} />
+            <button type="submit" className="btn btn-outline btn-primary h-11" disabled={ask.isPending}>
+              {t('time.ask')}
+            </button>
+          </form>
+        </details>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { useId } from 'react';
+import { useTranslation } from 'react-i18next';
+
+type Props = { title: string; busy: boolean; onFiles: (files: File[]) => void };
+
+/** Two ways to a paper: files that are there, or the camera of a phone. Dropping and pasting work around them. */
+export function Choose({ title, busy, onFiles }: Props) {
+  const { t } = useTranslation();
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3">
+      <Pick label={t('papers.choose')} title={title} busy={busy} onFiles={onFiles} multiple />
+      <span className="sm:hidden">
+        <Pick label={t('papers.camera')} title={title} busy={busy} onFiles={onFiles} camera />
+      </span>
+      <span className="quiet hidden text-sm sm:inline">{t('papers.dropHint')}</span>
+    </div>
+  );
+}
+
+function Pick({
+  label,
+  title,
+  busy,
+  onFiles,
+  multiple = false,
+  camera = false,
+}: Props & { label: string; multiple?: boolean; camera?: boolean }) {
+  const id = useId();
+  return (
+    <label
+      htmlFor={id}
+      className={`btn btn-outline btn-primary h-11 focus-within:outline-2 ${busy ? 'btn-disabled' : ''}`}
+    >
+      {label}
+      <input
+        id={id}
+        type="file"
+        multiple={multiple}
+        capture={camera ? 'environment' : undefined}
+        accept={camera ? 'image/*' : 'image/jpeg,image/png,image/tiff,application/pdf'}
+        className="sr-only"
+        aria-label={`${label}: ${title}`}
+        onChange={(event) => {
+          onFiles([...(event.target.files ?? [])]);
+          event.target.value = '';
+        }}
+      />
+    </label>
+  );
+}
