@@ -50,6 +50,13 @@ CONF
   rm -r "$making"
 }
 
+restart_command() { # a script that restarts the running cluster at once, as a crash would
+  printf '#!/usr/bin/env bash\ncd /\n'
+  if [ "$(id -u)" = 0 ]; then printf 'runuser -u postgres -- '; fi
+  printf '%q -D %q -l %q -o "-p %s" -m immediate -w -t 60 restart >/dev/null 2>&1 </dev/null\n' \
+    "$pg_bin/pg_ctl" "$db_home/data" "$db_home/data/server.log" "$db_port"
+}
+
 cluster_stop() { # FOLDER
   db_home=$(cluster_home "$1")
   if [ -f "$db_home/data/postmaster.pid" ]; then

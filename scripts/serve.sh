@@ -4,6 +4,7 @@ serve_up() {
   if serving; then fail "Civitane is running already: http://127.0.0.1:$(cat "$state/port")"; fi
   if port_taken "$port"; then fail "Port $port is taken. Stop what uses it, or choose another: CIVITANE_PORT=8421 ./civitane up"; fi
   build_app
+  (need_tesseract) || say "Papers will not be read by machine until Tesseract is installed."
   trap 'serve_stop; exit 130' INT TERM
   cluster_start "$state/pg" 54320
   database_create civitane

@@ -62,6 +62,10 @@ need_postgres() {
   [ -x "${pg_bin:-}/initdb" ] || fail "PostgreSQL's programs are not under /usr/lib/postgresql: please install postgresql-15."
 }
 
+need_tesseract() { # reads papers that are pictures; without it they are only looked at
+  command -v tesseract >/dev/null || install tesseract-ocr tesseract-ocr-eng fontconfig fonts-dejavu-core
+}
+
 need_chromium() {
   [ -x /usr/bin/chromium ] || install chromium
 }

@@ -14,8 +14,8 @@ verify() {
       format) maven spotless:check || status=1 ;;
       web) verify_web || status=1 ;;
       core | exchange | cli) verify_maven "$part" || status=1 ;;
-      server) { web_install && test_database server && verify_maven server; } || status=1 ;;
-      browser) need_chromium; { web_install && test_database browser && verify_maven browser-tests; } || status=1 ;;
+      server) need_tesseract; { web_install && test_database server && verify_maven server; } || status=1 ;;
+      browser) need_chromium; need_tesseract; { web_install && test_database browser && verify_maven browser-tests; } || status=1 ;;
       *) fail "There is no part \"$part\": format core exchange cli web server browser." 2 ;;
     esac
     if [ $status != 0 ]; then say "civitane: $part failed."; break; fi
@@ -36,6 +36,9 @@ test_database() { # NAME
   cluster_start "$test_home/pg" 54420
   database_create "civitane_$1"
   export CIVITANE_TEST_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane_$1" CIVITANE_TEST_DATABASE_PASSWORD="$db_password"
+  restart_command >"$test_home/restart"
+  chmod +x "$test_home/restart"
+  export CIVITANE_TEST_DATABASE_RESTART="$test_home/restart"
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 }
 

@@ -9,23 +9,33 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.History;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.FullDisk;
 import org.civitane.server.papers.Paper;
+import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -107,6 +117,8 @@ public class PapersTest extends ServerTest {
             {pdf(2, "secret"), "locked with a password"},
             {pdf(61, ""), "up to 60 pages; this one has 61"},
             {bomb(), "too large to be shown"},
+            {swollen(), "too large to be shown"},
+            {hugePictureInPdf(), "too large to be shown"},
         };
     }
 
@@ -132,6 +144,44 @@ public class PapersTest extends ServerTest {
     }
 
     @Test
+    public void whatRunsOrLeadsOutInAPaperIsOnlyEverAPicture() throws Exception {
+        ByteArrayOutputStream polyglot = new ByteArrayOutputStream();
+        polyglot.write(png(60, 60));
+        polyglot.write("<html><script>alert(1)</script></html>PK".getBytes(StandardCharsets.US_ASCII));
+        for (byte[] file : List.of(withScript(), polyglot.toByteArray())) {
+            Paper paper = papers.take(claim, in(file), "HOUSING_COSTS", "", "lease.pdf", applicant);
+            assertThat(papers.picture(claim.id(), paper.id(), 1)).startsWith(0x89, 'P', 'N', 'G');
+        }
+    }
+
+    @Test
+    public void aFullDiskIsSaidInASentenceAndNothingHalfArrives() throws Exception {
+        Path folder = Files.createTempDirectory("civitane-full");
+        PaperStore full = new FullDisk(folder);
+        assertThatThrownBy(() -> full.put(png(30, 30)))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("no room")
+                .satisfies(problem -> assertThat(((Problem) problem).code()).isEqualTo("no-room"));
+        try (var files = Files.walk(folder)) {
+            assertThat(files.filter(Files::isRegularFile)).isEmpty();
+        }
+    }
+
+    @Test
+    public void aSenderWhoBreaksOffLeavesNothing() {
+        InputStream broken = new java.io.SequenceInputStream(in(new byte[5_000]), new InputStream() {
+            @Override
+            public int read() throws IOException {
+                throw new IOException("the line is cut");
+            }
+        });
+        assertThatThrownBy(() -> papers.take(claim, broken, "IDENTITY", "m1", "id.png", applicant))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("did not arrive whole");
+        assertThat(papers.of(claim.id())).isEmpty();
+    }
+
+    @Test
     public void aNameOfTenThousandCharactersIsOnlyShownShort() throws Exception {
         Paper paper = papers.take(
                 claim, in(png(11, 11)), "IDENTITY", "m1", "../\u0000/" + "x".repeat(10_000) + ".png", applicant);
@@ -151,6 +201,56 @@ public class PapersTest extends ServerTest {
                 .findFirst()
                 .orElseThrow()
                 .state();
+    }
+
+    /** A PDF that runs a script when it is opened, and fetches from elsewhere. */
+    private static byte[] withScript() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            document.addPage(new PDPage());
+            document.getDocumentCatalog()
+                    .setOpenAction(new PDActionJavaScript("app.launchURL('http://elsewhere.example')"));
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    /** A small PDF whose page unpacks to two hundred million bytes. */
+    private static byte[] swollen() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            PDStream stream = new PDStream(document);
+            try (var out = stream.createOutputStream(COSName.FLATE_DECODE)) {
+                byte[] piece = new byte[1_000_000];
+                Arrays.fill(piece, (byte) ' ');
+                for (int i = 0; i < 200; i++) {
+                    out.write(piece);
+                }
+            }
+            page.setContents(stream);
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    /** A small PDF with a picture that promises ten thousand million pixels. */
+    private static byte[] hugePictureInPdf() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            PDImageXObject picture =
+                    LosslessFactory.createFromImage(document, new BufferedImage(10, 10, BufferedImage.TYPE_BYTE_GRAY));
+            picture.setWidth(100_000);
+            picture.setHeight(100_000);
+            try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
+                pen.drawImage(picture, 10, 10, 100, 100);
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
     }
 
     private static byte[] png(int width, int height) throws IOException {

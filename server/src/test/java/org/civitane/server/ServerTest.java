@@ -31,6 +31,9 @@ import tools.jackson.databind.node.ObjectNode;
         classes = {CivitaneServer.class, StatementCount.class})
 @AutoConfigureMockMvc
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+    /** Where this server keeps papers. */
+    protected static final String STORE = folder();
+
     private static final int PORT = freePort();
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 
@@ -58,7 +61,8 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         properties.add("civitane.register-key", () -> "server-tests");
         properties.add("civitane.register-pause", () -> "200ms");
         properties.add("civitane.job-polling", () -> "100ms");
-        properties.add("civitane.store", () -> folder());
+        properties.add("civitane.job-heartbeat", () -> "1s");
+        properties.add("civitane.store", () -> STORE);
     }
 
     protected SignedIn person(Role role) {
@@ -163,7 +167,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 .put("relationship", relationship);
     }
 
-    private static int freePort() {
+    protected static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         } catch (IOException e) {

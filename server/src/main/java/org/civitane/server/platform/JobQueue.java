@@ -22,11 +22,14 @@ class JobQueue {
 
     @Bean(destroyMethod = "stop")
     Scheduler scheduler(
-            DataSource database, List<OneTimeTask<?>> tasks, @Value("${civitane.job-polling}") Duration polling) {
+            DataSource database,
+            List<OneTimeTask<?>> tasks,
+            @Value("${civitane.job-polling}") Duration polling,
+            @Value("${civitane.job-heartbeat}") Duration heartbeat) {
         return Scheduler.create(new TransactionAwareDataSourceProxy(database), List.copyOf(tasks))
                 .threads(THREADS)
                 .pollingInterval(polling)
-                .heartbeatInterval(Duration.ofSeconds(20))
+                .heartbeatInterval(heartbeat)
                 .shutdownMaxWait(Duration.ofSeconds(5))
                 .build();
     }

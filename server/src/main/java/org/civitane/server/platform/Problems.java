@@ -3,11 +3,15 @@ package org.civitane.server.platform;
 import java.net.URI;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.QueryTimeoutException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -42,6 +46,20 @@ class Problems {
     ProblemDetail unreadable(Exception e) {
         return detail(
                 HttpStatus.BAD_REQUEST, "unreadable", "This request could not be read. Reload the page and try again.");
+    }
+
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        CannotCreateTransactionException.class,
+        QueryTimeoutException.class,
+        JpaSystemException.class
+    })
+    ProblemDetail outOfReach(Exception e) {
+        LOG.error("The database is out of reach", e);
+        return detail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "out-of-reach",
+                "We cannot reach our records for a moment. What you saved before is safe. Please try again in a minute.");
     }
 
     @ExceptionHandler

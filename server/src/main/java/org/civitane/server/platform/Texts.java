@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 public class Texts {
     private final ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
 
-    Texts() {
+    public Texts() {
         messages.setBasename("messages");
         messages.setDefaultEncoding("UTF-8");
         messages.setAlwaysUseMessageFormat(true);
