@@ -1,0 +1,164 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.civitane.core.income.ReconciledSource;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.papers.Paper;
+import org.civitane.server.papers.Papers;
+import org.civitane.server.papers.Reading;
+import org.civitane.server.papers.Readings;
+import org.civitane.server.papers.ShownValue;
+import org.civitane.server.verification.Verification;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** Papers are read by a job; what was read counts once a caseworker has looked at it. */
+public class ReadingsTest extends ServerTest {
+    @Autowired
+    private Papers papers;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private Verification verification;
+
+    private SignedIn applicant;
+    private SignedIn caseworker;
+    private ClaimView claim;
+
+    @BeforeMethod
+    void handIn() {
+        applicant = person(Role.APPLICANT);
+        caseworker = person(Role.CASEWORKER);
+        claim = handInForFood(applicant, answers(applicant));
+    }
+
+    @Test
+    public void aSlipIsReadWithItsPlacesAndCountsOnceItWasLookedAt() throws Exception {
+        String from = claim.receivedOn().minusDays(13).toString();
+        String to = claim.receivedOn().minusDays(7).toString();
+        Paper slip = take(slip(from, to), "PAY_SLIPS", "slip.pdf");
+        Reading read = awaitReading(slip);
+        assertThat(read.state()).isEqualTo(Reading.State.READ);
+        assertThat(value(read, "gross").value()).isEqualTo("431.00");
+        ShownValue.Box place = value(read, "gross").place();
+        assertThat(place.left()).isBetween(0.05, 0.2);
+        assertThat(place.top()).isBetween(0.2, 0.5);
+        assertThat(verification.of(claim).income().sources())
+                .extracting(source -> source.verdict())
+                .containsExactly(ReconciledSource.Verdict.UNSUPPORTED);
+        Reading seen = readings.see(
+                claim,
+                slip.id(),
+                1,
+                Map.of(
+                        "employer", value(read, "employer").value(),
+                        "periodStart", from,
+                        "periodEnd", to,
+                        "payDate", to,
+                        "gross", "412.00"),
+                caseworker);
+        assertThat(value(seen, "gross").state()).isEqualTo(ShownValue.State.CORRECTED);
+        assertThat(value(seen, "employer").state()).isEqualTo(ShownValue.State.CONFIRMED);
+        var source = verification.of(claim).income().sources().getFirst();
+        assertThat(source.verdict()).isEqualTo(ReconciledSource.Verdict.AGREED);
+        assertThat(source.shown()).contains("1785.33");
+    }
+
+    @Test
+    public void theReadableZoneOfAPhotographedCardIsRead() throws Exception {
+        Paper card = take(card(), "IDENTITY", "card.png");
+        Reading read = awaitReading(card);
+        assertThat(value(read, "name").value()).isEqualTo("RUNA OSTBY");
+        assertThat(value(read, "dateOfBirth").value()).isEqualTo("1988-03-02");
+        assertThat(value(read, "expiresOn").value()).isEqualTo("2031-03-31");
+    }
+
+    @Test
+    public void notBeingAbleToReadIsNormal() throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 60, BufferedImage.TYPE_INT_RGB), "png", out);
+        Paper paper = take(out.toByteArray(), "IDENTITY", "dark.png");
+        assertThat(awaitReading(paper).state()).isIn(Reading.State.NOTHING, Reading.State.FAILED);
+    }
+
+    private Paper take(byte[] contents, String kind, String name) {
+        return papers.take(claim, new ByteArrayInputStream(contents), kind, "m1", name, applicant);
+    }
+
+    private Reading awaitReading(Paper paper) {
+        await("it was read", () -> readings.of(claim.id()).get(paper.id()).state() != Reading.State.WAITING);
+        return readings.of(claim.id()).get(paper.id());
+    }
+
+    private static ShownValue value(Reading reading, String field) {
+        return reading.shown().stream()
+                .filter(each -> each.field().equals(field))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static byte[] slip(String from, String to) throws Exception {
+        List<String> lines = List.of(
+                "Pay slip",
+                "Employer: Tarn Quay Bakery",
+                "Pay period: " + from + " to " + to,
+                "Paid on: " + to,
+                "Gross pay: 431.00");
+        try (PDDocument document = new PDDocument()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
+                for (int i = 0; i < lines.size(); i++) {
+                    pen.beginText();
+                    pen.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), 12);
+                    pen.newLineAtOffset(72, 700 - i * 40f);
+                    pen.showText(lines.get(i));
+                    pen.endText();
+                }
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    private static byte[] card() throws Exception {
+        BufferedImage image = new BufferedImage(1_240, 860, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D pen = image.createGraphics();
+        pen.setRenderingHint(
+                java.awt.RenderingHints.KEY_TEXT_ANTIALIASING, java.awt.RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, image.getWidth(), image.getHeight());
+        pen.setColor(Color.BLACK);
+        pen.setFont(new Font(Font.MONOSPACED, Font.PLAIN, 56));
+        List<String> zone = List.of(
+                "I<XHVH213204175<<<<<<<<<<<<<<<", "8803024<3103312XHV<<<<<<<<<<<6", "OSTBY<<RUNA<<<<<<<<<<<<<<<<<<<");
+        for (int i = 0; i < zone.size(); i++) {
+            pen.drawString(zone.get(i), 90, 600 + i * 90);
+        }
+        pen.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+}
