@@ -44,7 +44,7 @@ public class ApiTest extends ServerTest {
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS"}""";
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":[],"words":"x","granted":false}""";
 
     @Autowired
     private MockMvc http;
@@ -70,7 +70,7 @@ public class ApiTest extends ServerTest {
         SignedIn applicant = person(Role.APPLICANT);
         String id = handIn(applicant, answers(applicant)).id().toString();
         List<Call> staffCalls = calls().stream()
-                .filter(call -> call.path().matches("/api/(claims|day-sheet|search|staff|outside).*"))
+                .filter(call -> call.path().matches("/api/(claims|day-sheet|search|staff|outside|misuse).*"))
                 .toList();
         assertThat(staffCalls).hasSizeGreaterThan(12);
         for (Call call : staffCalls) {

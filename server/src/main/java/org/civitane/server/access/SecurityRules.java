@@ -53,6 +53,10 @@ class SecurityRules {
                                 "/api/staff",
                                 "/api/outside")
                         .hasAnyRole(STAFF)
+                        .requestMatchers(HttpMethod.GET, "/api/misuse")
+                        .hasAnyRole("SUPERVISOR", "AUDITOR")
+                        .requestMatchers("/api/misuse/**")
+                        .hasRole("SUPERVISOR")
                         .requestMatchers(HttpMethod.POST, "/api/claims/*/hand-over")
                         .hasRole("SUPERVISOR")
                         .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**")

@@ -53,6 +53,7 @@ class Claim {
     private @Nullable String waitThen;
     private int edition;
     private boolean closed;
+    private boolean urgent;
     private @Nullable Instant decidedAt;
 
     @Version
@@ -77,6 +78,7 @@ class Claim {
         this.nextStep = "";
         this.nextAction = NextAction.TAKE;
         this.edition = 1;
+        this.urgent = claim.urgent();
     }
 
     void become(ClaimState next) {
@@ -136,6 +138,17 @@ class Claim {
         closed = asClosed;
     }
 
+    void noLongerUrgent(LocalDate due) {
+        urgent = false;
+        dueBy = due;
+    }
+
+    void frozen() {
+        become(ClaimState.FROZEN);
+        waitNoMore();
+        stack = null;
+    }
+
     void withdrawn() {
         become(ClaimState.WITHDRAWN);
         waitNoMore();
@@ -175,6 +188,7 @@ class Claim {
                 nextAction,
                 edition,
                 closed,
+                urgent,
                 Optional.ofNullable(decidedAt),
                 version);
     }

@@ -15,6 +15,7 @@ import org.civitane.core.claim.ClaimState;
  * @param waiting whom it waits for, while it waits
  * @param edition the number of its newest edition, from 1
  * @param closed decided by closing it as incomplete
+ * @param urgent the household cannot wait; found out when it was handed in
  * @param version grows with every change; a change is refused when it names another
  */
 public record ClaimView(
@@ -35,5 +36,6 @@ public record ClaimView(
         NextAction nextAction,
         int edition,
         boolean closed,
+        boolean urgent,
         Optional<Instant> decidedAt,
         int version) {}

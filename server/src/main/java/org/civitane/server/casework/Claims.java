@@ -124,6 +124,15 @@ public class Claims {
         return editions.read(claim.id(), claim.edition());
     }
 
+    /** An edition of the application, from 1, as JSON. @throws Problem when there is no such edition */
+    @Transactional(readOnly = true)
+    public String edition(ClaimView claim, int number) {
+        if (number < 1 || number > claim.edition()) {
+            throw Problem.notFound(texts.say("problem.no-edition"));
+        }
+        return editions.read(claim.id(), number);
+    }
+
     /** The id of the applicant among the members of the newest edition. */
     @Transactional(readOnly = true)
     public String applicantMember(ClaimView claim) {
@@ -239,6 +248,25 @@ public class Claims {
             claim.withdrawn();
             history.add(id, Actor.of(applicant), "withdrawn", texts.say("history.withdrawn"));
         });
+    }
+
+    /** What could not wait was done; the rest is decided by another day. */
+    public ClaimView noLongerUrgent(UUID id, java.time.LocalDate dueBy) {
+        return change(id, claim -> claim.noLongerUrgent(dueBy));
+    }
+
+    /** The claim is held while misuse is looked into; one that is held already stays so. */
+    public void freeze(UUID id, Actor actor) {
+        if (claim(id).state() != ClaimState.FROZEN) {
+            change(id, Claim::frozen);
+            history.add(id, actor, "frozen", texts.say("history.frozen"));
+        }
+    }
+
+    /** A claim that was held goes on. */
+    public void release(UUID id, Actor actor) {
+        change(id, claim -> claim.become(ClaimState.IN_REVIEW));
+        history.add(id, actor, "released", texts.say("history.released"));
     }
 
     /** Sets where an open claim stands on the day sheet, and whether it is ready. */

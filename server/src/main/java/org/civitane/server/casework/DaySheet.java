@@ -129,8 +129,8 @@ public class DaySheet {
                 ? ""
                 : pile == Pile.NEW ? " and (c.owner_id = :mine or c.owner_id is null)" : " and c.owner_id = :mine";
         return switch (pile) {
-            case RUNNING_OUT -> "c.stack is not null and c.due_by <= :soon" + whose;
-            case CAME_BACK, READY, NEW -> "c.stack = '" + pile + "' and c.due_by > :soon" + whose;
+            case RUNNING_OUT -> "c.stack is not null and (c.due_by <= :soon or c.urgent)" + whose;
+            case CAME_BACK, READY, NEW -> "c.stack = '" + pile + "' and c.due_by > :soon and not c.urgent" + whose;
         };
     }
 

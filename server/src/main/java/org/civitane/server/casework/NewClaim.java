@@ -10,6 +10,8 @@ import org.civitane.core.programme.Programme;
  *
  * @param file the case file, with the moment of handing in
  * @param json the same, as JSON
+ * @param urgent the household cannot wait
  * @param dueBy the day by which it must be decided
  */
-public record NewClaim(Programme<?> programme, UUID applicant, CaseFile file, String json, LocalDate dueBy) {}
+public record NewClaim(
+        Programme<?> programme, UUID applicant, CaseFile file, String json, LocalDate dueBy, boolean urgent) {}

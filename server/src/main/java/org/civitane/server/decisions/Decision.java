@@ -15,6 +15,8 @@ public record Decision(UUID claim, UUID run, Kind kind, String reason, String by
     public enum Kind {
         /** The outcomes of the determination. */
         DETERMINED,
+        /** Paid on identity alone, since the household cannot wait; the rest is still to be shown. */
+        URGENT,
         /** Closed as incomplete: nothing is decided on the merits. */
         CLOSED
     }

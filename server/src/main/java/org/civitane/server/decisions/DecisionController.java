@@ -24,13 +24,25 @@ import org.springframework.web.bind.annotation.RestController;
 class DecisionController {
     private final Claims claims;
     private final Decisions decisions;
+    private final UrgentAwards awards;
 
-    DecisionController(Claims claims, Decisions decisions) {
+    DecisionController(Claims claims, Decisions decisions, UrgentAwards awards) {
         this.claims = claims;
         this.decisions = decisions;
+        this.awards = awards;
     }
 
     record Decide(int version, @NotNull @Size(max = 2000) String reason) {}
+
+    record Approve(int version) {}
+
+    /** Pays at once, on identity alone, where a household cannot wait. */
+    @PostMapping("/api/claims/{id}/approve-urgent")
+    DecidedState approveUrgent(
+            @PathVariable UUID id, @RequestBody Approve wish, @AuthenticationPrincipal SignedIn who) {
+        awards.approve(claims.claim(id), wish.version(), who);
+        return new DecidedState(claims.claim(id).state().name());
+    }
 
     record DecidedState(String state) {}
 

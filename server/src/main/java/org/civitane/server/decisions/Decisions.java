@@ -3,6 +3,7 @@ package org.civitane.server.decisions;
 import java.sql.Timestamp;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
@@ -98,6 +99,9 @@ public class Decisions {
     public Decision decide(ClaimView claim, int version, String reason, SignedIn caseworker) {
         claims.checkVersion(claim.id(), version);
         Determinations.Run run = determinations.current(claim);
+        if (claim.state() == ClaimState.FROZEN) {
+            throw Problem.conflict("frozen", texts.say("problem.frozen"));
+        }
         if (registers.isAnyAwaited(claim.id())) {
             throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
         }
@@ -127,12 +131,21 @@ public class Decisions {
         keep(claim, claim.version(), kind, texts.say("decision.lapsed." + event.then()), Actor.CALENDAR);
     }
 
-    /** The letter of a decided claim, as PDF. */
+    /** Closes a claim as incomplete, since what was still to be shown did not come. */
+    void close(ClaimView claim, String reason) {
+        keep(claim, claim.version(), Decision.Kind.CLOSED, reason, Actor.CALENDAR);
+    }
+
+    /** The letter of a decided claim, else the one that told of an urgent award, as PDF. */
     @Transactional(readOnly = true)
     public byte[] letter(UUID claim) {
-        return papers.get(of(claim)
-                .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter")))
-                .letter());
+        return papers.get(database.sql("""
+                        select letter from decision where claim_id = :claim
+                        union all select letter from urgent_award where claim_id = :claim limit 1""")
+                .param("claim", claim)
+                .query(String.class)
+                .optional()
+                .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter"))));
     }
 
     private Decision keep(ClaimView claim, int version, Decision.Kind kind, String reason, Actor actor) {

@@ -2,6 +2,7 @@ package org.civitane.server.desk;
 
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.server.casework.ClaimTouched;
@@ -55,7 +56,19 @@ class DayStanding {
 
     private Standing standing(Situation now, List<Obstacle> obstacles, boolean ready) {
         ClaimView claim = now.claim();
+        if (claim.urgent() && claim.waiting().isEmpty() && claim.owner().isPresent() && !ready) {
+            Standing usual = usualStanding(now, obstacles, false);
+            return new Standing(usual.stack(), texts.say("next.urgent", usual.nextStep()), usual.action());
+        }
+        return usualStanding(now, obstacles, ready);
+    }
+
+    private Standing usualStanding(Situation now, List<Obstacle> obstacles, boolean ready) {
+        ClaimView claim = now.claim();
         Determinations.Run run = now.run();
+        if (claim.state() == ClaimState.FROZEN) {
+            return new Standing(Optional.empty(), texts.say("next.frozen"), NextAction.NONE);
+        }
         if (claim.owner().isPresent() && (now.unread() > 0 || now.moreTime().isPresent())) {
             String step = now.moreTime()
                     .map(asked -> texts.say("next.more-time", asked.days()))

@@ -9,6 +9,7 @@ import org.civitane.server.corrections.FixList;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.registers.Register;
 import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.verification.Doubt;
 import org.civitane.server.verification.FactGroup;
 import org.civitane.server.verification.IdentityReview;
 import org.civitane.server.verification.IncomeReview;
@@ -21,6 +22,8 @@ import org.civitane.server.verification.IncomeReview;
  * @param fixLists all rounds, the newest first
  * @param moreTime an extension that waits for an answer
  * @param registers what was asked of registers, and what came of it
+ * @param doubt whether the person was asked if they filed it
+ * @param unasked differences that were settled without asking, since nothing hung on them
  * @param caution what to mind before calling or writing
  * @param canWork whether this person may change it now
  */
@@ -53,8 +56,14 @@ record Desk(
         int proposedMatches,
         List<Inquiry> registers,
         IdentityReview identity,
+        Optional<Doubt> doubt,
+        boolean urgent,
+        List<Unasked> unasked,
         IncomeReview income,
         String caution) {
+    /** A difference that was settled without asking anybody. */
+    record Unasked(String label, String reason) {}
+
     /** One question to a register. @param answer what it answered, in words */
     record Inquiry(
             UUID id,

@@ -3,7 +3,11 @@ package org.civitane.server.desk;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
@@ -14,12 +18,14 @@ import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Registers;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
+import org.civitane.server.verification.Doubts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
@@ -30,13 +36,24 @@ class DeskController {
     private final DeskView desks;
     private final Settlements settlements;
     private final Registers registers;
+    private final Doubts doubts;
+    private final Trials trials;
     private final Texts texts;
 
-    DeskController(Claims claims, DeskView desks, Settlements settlements, Registers registers, Texts texts) {
+    DeskController(
+            Claims claims,
+            DeskView desks,
+            Settlements settlements,
+            Registers registers,
+            Doubts doubts,
+            Trials trials,
+            Texts texts) {
         this.claims = claims;
         this.desks = desks;
         this.settlements = settlements;
         this.registers = registers;
+        this.doubts = doubts;
+        this.trials = trials;
         this.texts = texts;
     }
 
@@ -71,6 +88,35 @@ class DeskController {
         return desks.of(claims.claim(id), who);
     }
 
+    record Tried(
+            @NotNull @Size(max = 200) String path, @NotNull JsonNode value) {}
+
+    record WhatIf(@NotNull @Size(max = 20) List<@Valid Tried> values) {}
+
+    /** The claim with some facts at other values; nothing is kept. */
+    @PostMapping("/api/claims/{id}/what-if")
+    Trials.Trial whatIf(@PathVariable UUID id, @RequestBody @Valid WhatIf wish) {
+        Map<FactPath, JsonNode> values = new LinkedHashMap<>();
+        wish.values().forEach(tried -> values.put(new FactPath(tried.path()), tried.value()));
+        return trials.whatIf(claims.claim(id), values);
+    }
+
+    /** An earlier edition against the claim as it stands. */
+    @GetMapping("/api/claims/{id}/compare")
+    Trials.Compared compare(@PathVariable UUID id, @RequestParam(defaultValue = "1") int edition) {
+        return trials.compare(claims.claim(id), edition);
+    }
+
+    record DoubtIt(int version, @NotNull @Size(max = 1000) String why) {}
+
+    /** The person is asked whether they filed this claim. */
+    @PostMapping("/api/claims/{id}/doubt")
+    @Transactional
+    public Desk doubt(@PathVariable UUID id, @RequestBody @Valid DoubtIt wish, @AuthenticationPrincipal SignedIn who) {
+        doubts.ask(workable(id, wish.version()), wish.version(), wish.why(), who);
+        return desks.of(claims.claim(id), who);
+    }
+
     record Without(@NotNull @Size(max = 2000) String reason) {}
 
     record SettleMany(
@@ -101,14 +147,16 @@ class DeskController {
             @PathVariable UUID id, @RequestBody @Valid SettleMany wish, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = workable(id, wish.version());
         desks.immaterial(claim)
-                .forEach(
-                        (path, said) -> settlements.settle(claim, path, View.SAID, said, wish.reason(), Actor.of(who)));
+                .forEach((path, said) -> settlements.settleUnasked(claim, path, said, wish.reason(), Actor.of(who)));
         return desks.of(claims.claim(id), who);
     }
 
     private ClaimView workable(UUID id, int version) {
         claims.checkVersion(id, version);
         ClaimView claim = claims.claim(id);
+        if (claim.state() == ClaimState.FROZEN) {
+            throw Problem.conflict("frozen", texts.say("problem.frozen"));
+        }
         if (!claim.state().isOpen()) {
             throw Problem.conflict("state", texts.say("problem.decided"));
         }

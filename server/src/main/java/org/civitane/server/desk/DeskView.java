@@ -114,6 +114,9 @@ class DeskView {
                         .map(request -> asked(request, run))
                         .toList(),
                 now.review().identity(),
+                now.review().doubt(),
+                claim.urgent(),
+                unasked(now),
                 now.review().income(),
                 caution(claim));
     }
@@ -148,6 +151,15 @@ class DeskView {
                         DayText.moment(request.triedAt().orElse(request.askedAt())),
                         request.attempts()),
                 answers.words(request));
+    }
+
+    private static List<Desk.Unasked> unasked(Situation now) {
+        return now.facts().stream()
+                .flatMap(group -> group.facts().stream())
+                .filter(fact -> fact.settled().filter(Fact.Settled::unasked).isPresent())
+                .map(fact -> new Desk.Unasked(
+                        fact.label(), fact.settled().orElseThrow().reason()))
+                .toList();
     }
 
     /** What to mind before calling or writing; empty when nothing is marked. */
@@ -195,7 +207,7 @@ class DeskView {
         };
     }
 
-    private Desk.Result result(Determinations.Run run) {
+    Desk.Result result(Determinations.Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
         return new Desk.Result(
                 outcomes.isEmpty() ? texts.say("desk.nobody") : run.headline(),

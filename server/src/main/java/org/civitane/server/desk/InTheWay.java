@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Wait;
@@ -17,7 +18,9 @@ import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.verification.Doubt;
 import org.civitane.server.verification.Fact;
+import org.civitane.server.verification.IdentityReview;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.BooleanNode;
@@ -41,10 +44,49 @@ class InTheWay {
         now.review().requests().stream()
                 .filter(RegisterRequest::isAwaited)
                 .forEach(request -> obstacles.add(register(request, now.run())));
+        identity(now).ifPresent(obstacles::add);
         obstacles.addAll(people(now));
         fromApplicant(now).ifPresent(obstacles::add);
         obstacles.sort(Comparator.comparing(Obstacle::weight));
         return obstacles;
+    }
+
+    /** Someone disputed or suspected stands in the way of any decision; someone not confirmed only where that is asked for. */
+    private Optional<Obstacle> identity(Situation now) {
+        IdentityReview identity = now.review().identity();
+        boolean asked = now.evidence().stream().anyMatch(item -> item.kind().equals("IDENTITY"));
+        Obstacle.Weight weight = switch (identity.result()) {
+            case DISPUTED, MISUSE_SUSPECTED -> Obstacle.Weight.ANSWER;
+            case UNCONFIRMED -> Obstacle.Weight.WANTED;
+            case CONFIRMED -> Obstacle.Weight.IMMATERIAL;
+        };
+        boolean stands = weight == Obstacle.Weight.ANSWER
+                || weight == Obstacle.Weight.WANTED && asked && !identity.awaited() && !isWaived(now);
+        boolean settled = identity.result() == IdentityCheck.Result.DISPUTED && (isWaived(now) || wasAsked(now));
+        return stands && !settled
+                ? Optional.of(plain(
+                        weight,
+                        Obstacle.Kind.IDENTITY,
+                        texts.say("way.identity"),
+                        identity.needs().isEmpty()
+                                ? identity.sentence()
+                                : identity.sentence() + " "
+                                        + texts.say("way.needs", String.join(", ", identity.needs())),
+                        ""))
+                : Optional.empty();
+    }
+
+    /** The person said that they filed it, or let the time lapse: it is decided on what is there. */
+    private static boolean wasAsked(Situation now) {
+        return now.review()
+                .doubt()
+                .filter(doubt -> doubt.state() == Doubt.State.FILED || doubt.state() == Doubt.State.LAPSED)
+                .isPresent();
+    }
+
+    private static boolean isWaived(Situation now) {
+        return now.evidence().stream()
+                .anyMatch(item -> item.kind().equals("IDENTITY") && item.state() == EvidenceItem.State.WAIVED);
     }
 
     private List<Obstacle> people(Situation now) {

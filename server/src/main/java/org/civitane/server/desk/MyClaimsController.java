@@ -15,11 +15,14 @@ import org.civitane.server.casework.Wait;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
+import org.civitane.server.decisions.UrgentAwards;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.verification.Doubt;
+import org.civitane.server.verification.Doubts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,6 +37,8 @@ class MyClaimsController {
     private final Determinations determinations;
     private final EvidenceList evidence;
     private final Messages messages;
+    private final Doubts doubts;
+    private final UrgentAwards awards;
     private final Texts texts;
 
     MyClaimsController(
@@ -42,9 +47,13 @@ class MyClaimsController {
             Determinations determinations,
             EvidenceList evidence,
             Messages messages,
+            Doubts doubts,
+            UrgentAwards awards,
             Texts texts) {
         this.evidence = evidence;
         this.messages = messages;
+        this.doubts = doubts;
+        this.awards = awards;
         this.claims = claims;
         this.decisions = decisions;
         this.determinations = determinations;
@@ -57,6 +66,7 @@ class MyClaimsController {
      * @param sentence where it stands
      * @param wanted what is wanted from them; empty when nothing is
      * @param unread how many messages of the caseworker they have not opened
+     * @param wantedAt where it is answered: {@code fix-list}, {@code identity} or {@code papers}; empty when nothing is
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -73,6 +83,7 @@ class MyClaimsController {
             int papersWanted,
             int unread,
             boolean hasLetter,
+            String wantedAt,
             boolean canWithdraw) {}
 
     @GetMapping("/api/my/claims")
@@ -109,8 +120,16 @@ class MyClaimsController {
                         .orElse(List.of()),
                 claim.state().isOpen() ? papersWanted(claim) : 0,
                 messages.unread(claim.id(), false),
-                decision.isPresent(),
+                decision.isPresent() || awards.of(claim.id()).isPresent(),
+                onMe.isPresent() ? wantedAt(claim) : "",
                 claim.state().isOpen());
+    }
+
+    private String wantedAt(ClaimView claim) {
+        boolean doubted = doubts.of(claim.id())
+                .filter(doubt -> doubt.state() == Doubt.State.ASKED)
+                .isPresent();
+        return doubted ? "identity" : awards.of(claim.id()).isPresent() ? "papers" : "fix-list";
     }
 
     private int papersWanted(ClaimView claim) {

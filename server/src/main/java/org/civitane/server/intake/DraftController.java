@@ -1,5 +1,6 @@
 package org.civitane.server.intake;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -96,8 +97,13 @@ class DraftController {
     }
 
     @PostMapping("/api/drafts/{id}/hand-in")
-    Receipt handIn(@PathVariable UUID id, @RequestBody @Valid HandIn wish, @AuthenticationPrincipal SignedIn who) {
-        ClaimView claim = drafts.handIn(who, id, new Drafts.Signing(wish.name(), Optional.ofNullable(wish.last4())));
+    Receipt handIn(
+            @PathVariable UUID id,
+            @RequestBody @Valid HandIn wish,
+            HttpServletRequest request,
+            @AuthenticationPrincipal SignedIn who) {
+        ClaimView claim = drafts.handIn(
+                who, id, new Drafts.Signing(wish.name(), Optional.ofNullable(wish.last4()), Origins.deviceOf(request)));
         return new Receipt(claim.id(), claim.number(), claim.receivedOn(), claim.dueBy());
     }
 

@@ -11,6 +11,7 @@ import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
@@ -41,6 +42,7 @@ public class Drafts {
     private final Determinations determinations;
     private final VoluntaryStatistics statistics;
     private final Contacts contacts;
+    private final Origins origins;
     private final Texts texts;
     private final AgencyClock clock;
 
@@ -50,6 +52,7 @@ public class Drafts {
             Determinations determinations,
             VoluntaryStatistics statistics,
             Contacts contacts,
+            Origins origins,
             Texts texts,
             AgencyClock clock) {
         this.drafts = drafts;
@@ -57,12 +60,23 @@ public class Drafts {
         this.determinations = determinations;
         this.statistics = statistics;
         this.contacts = contacts;
+        this.origins = origins;
         this.texts = texts;
         this.clock = clock;
     }
 
-    /** What was typed to sign. @param last4 empty when the signer has no person number */
-    public record Signing(String name, Optional<String> last4) {}
+    /**
+     * What was typed to sign.
+     *
+     * @param last4 empty when the signer has no person number
+     * @param device from which it was handed in, as a digest; empty when that is not known
+     */
+    public record Signing(String name, Optional<String> last4, String device) {
+        /** Signing without a device that could be told again. */
+        public Signing(String name, Optional<String> last4) {
+            this(name, last4, "");
+        }
+    }
 
     /** The applicant's open drafts, last saved first. */
     @Transactional(readOnly = true)
@@ -153,9 +167,17 @@ public class Drafts {
         check(determination, read.file());
         refuseSecond(applicant.account(), read.programme(), determination.receivedOn());
         NewClaim claim = new NewClaim(
-                read.programme(), applicant.account(), read.file(), JsonColumn.write(file), determination.dueBy());
+                read.programme(),
+                applicant.account(),
+                read.file(),
+                JsonColumn.write(file),
+                determination.dueBy(),
+                determination.figures().get("urgent") instanceof Value.Flag urgent && urgent.holds());
         String self = Application.applicant(said).path("id").asString("");
-        return claims.receive(claim, id -> contacts.keep(id, self, contact));
+        return claims.receive(claim, id -> {
+            contacts.keep(id, self, contact);
+            origins.keep(id, signing.device());
+        });
     }
 
     private void refuseSecond(UUID applicant, Programme<?> programme, LocalDate receivedOn) {

@@ -134,6 +134,24 @@ public class EvidenceList {
         claims.touch(claim.id());
     }
 
+    /** A register shows what a paper would have shown, or does so no longer; a caseworker's own word stands either way. */
+    @Transactional
+    public void shownByRegister(ClaimView claim, String kind, String subject, boolean shown) {
+        String register = texts.say("evidence.by-register");
+        if (shown) {
+            database.sql("""
+                            insert into evidence_waiver (claim_id, kind, subject, reason, waived_by, waived_at)
+                            values (?, ?, ?, ?, ?, ?) on conflict (claim_id, kind, subject) do nothing""")
+                    .params(claim.id(), kind, subject, register, register, Timestamp.from(clock.instant()))
+                    .update();
+        } else {
+            database.sql(
+                            "delete from evidence_waiver where claim_id = ? and kind = ? and subject = ? and waived_by = ?")
+                    .params(claim.id(), kind, subject, register)
+                    .update();
+        }
+    }
+
     /** The facts are new or changed: what they ask for is taken down, so that it can be told when it no longer does. */
     @EventListener
     @Transactional

@@ -139,7 +139,7 @@ public class Papers {
         return looking.at(() -> file.picture(page));
     }
 
-    /** A caseworker says that a paper shows what it should, or sends it back with a reason. */
+    /** A caseworker says that a paper shows what it should, with what was read of it, or sends it back with a reason. */
     @Transactional
     public Paper judge(ClaimView claim, UUID id, Optional<String> sentBackBecause, SignedIn who) {
         Paper paper = paper(claim.id(), id);
@@ -153,6 +153,9 @@ public class Papers {
         database.sql("update paper set state = ?, reason = ? where id = ?")
                 .params(state.name(), sentBackBecause.orElse(""), id)
                 .update();
+        if (state == Paper.State.ACCEPTED) {
+            readings.confirm(claim, id, who);
+        }
         history.add(claim.id(), Actor.of(who), "paper-judged", texts.say("history.paper." + state, paper.name()));
         events.publishEvent(new PapersChanged(claim.id()));
         claims.touch(claim.id());

@@ -134,6 +134,19 @@ public class Readings {
         return new Reading(Reading.State.READ, shown);
     }
 
+    /** Whatever was read of a paper and nobody has looked at is right; part of accepting it. */
+    void confirm(ClaimView claim, UUID paper, SignedIn who) {
+        Reading before = of(claim.id()).get(paper);
+        if (before != null && before.state() == Reading.State.READ) {
+            keep(
+                    paper,
+                    Reading.State.READ,
+                    before.shown().stream()
+                            .map(value -> value.isSeen() ? value : value.seen(value.value(), who.displayName()))
+                            .toList());
+        }
+    }
+
     /** Reads a paper and keeps what it says; running again has no other effect. */
     void read(UUID paper) {
         record Row(UUID claim, String digest) {}

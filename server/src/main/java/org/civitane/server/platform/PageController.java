@@ -18,7 +18,8 @@ class PageController {
         "/desk",
         "/claims/**",
         "/rulebook",
-        "/outside"
+        "/outside",
+        "/misuse"
     })
     String page() {
         return "forward:/index.html";

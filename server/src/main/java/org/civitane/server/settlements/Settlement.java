@@ -4,5 +4,10 @@ import java.time.Instant;
 import org.civitane.core.reasoning.FactPath;
 import tools.jackson.databind.JsonNode;
 
-/** The settled value of a fact: which view it follows, who settled it, when and why. */
-public record Settlement(FactPath path, View view, JsonNode value, String reason, String by, Instant at) {}
+/**
+ * The settled value of a fact: which view it follows, who settled it, when and why.
+ *
+ * @param unasked settled without asking anybody, since nothing hung on it
+ */
+public record Settlement(
+        FactPath path, View view, JsonNode value, String reason, String by, Instant at, boolean unasked) {}

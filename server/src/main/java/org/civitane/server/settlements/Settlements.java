@@ -46,7 +46,7 @@ public class Settlements {
     @Transactional(readOnly = true)
     public List<Settlement> standing(UUID claim) {
         return database.sql(
-                        "select path, view, value::text, reason, settled_by, settled_at from settlement where claim_id = ? and undone_at is null order by path")
+                        "select path, view, value::text, reason, settled_by, settled_at, unasked from settlement where claim_id = ? and undone_at is null order by path")
                 .param(claim)
                 .query((row, i) -> new Settlement(
                         new FactPath(row.getString(1)),
@@ -54,7 +54,8 @@ public class Settlements {
                         JsonColumn.read(row.getString(3)),
                         row.getString(4),
                         row.getString(5),
-                        row.getTimestamp(6).toInstant()))
+                        row.getTimestamp(6).toInstant(),
+                        row.getBoolean(7)))
                 .list();
     }
 
@@ -72,13 +73,23 @@ public class Settlements {
      * @throws Problem when the case file could not stand with that value
      */
     public void settle(ClaimView claim, FactPath path, View view, JsonNode value, String reason, Actor actor) {
+        settle(claim, path, view, value, reason, actor, false);
+    }
+
+    /** Settles a fact as said without asking anybody, since nothing hangs on it. */
+    public void settleUnasked(ClaimView claim, FactPath path, JsonNode said, String reason, Actor actor) {
+        settle(claim, path, View.SAID, said, reason, actor, true);
+    }
+
+    private void settle(
+            ClaimView claim, FactPath path, View view, JsonNode value, String reason, Actor actor, boolean unasked) {
         if (reason.isBlank() || reason.length() > LONGEST_REASON) {
             throw Problem.invalid(path.path(), texts.say("problem.reason"));
         }
         checkStands(claim, path, value);
         lapse(claim.id(), List.of(path));
         database.sql(
-                        "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at) values (?, ?, ?, ?, ?::jsonb, ?, ?, ?)")
+                        "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at, unasked) values (?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?)")
                 .params(
                         UUID.randomUUID(),
                         claim.id(),
@@ -87,7 +98,8 @@ public class Settlements {
                         JsonColumn.write(value),
                         reason.strip(),
                         actor.name(),
-                        now())
+                        now(),
+                        unasked)
                 .update();
         history.add(claim.id(), actor, "settled", texts.say("history.settled", reason.strip()));
         claims.touch(claim.id());

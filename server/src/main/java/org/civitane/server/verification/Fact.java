@@ -67,8 +67,8 @@ public record Fact(
     /** A page of a paper. */
     public record Place(UUID paper, int page) {}
 
-    /** The settled value, and how it came to be. */
-    public record Settled(String text, View view, String by, String reason, String when) {}
+    /** The settled value, and how it came to be. @param unasked settled without asking, since nothing hung on it */
+    public record Settled(String text, View view, String by, String reason, String when, boolean unasked) {}
 
     /** A point for a fix list. @param good what a good answer looks like */
     public record Ask(String title, String reason, String good) {}

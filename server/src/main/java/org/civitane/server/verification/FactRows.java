@@ -158,7 +158,12 @@ final class FactRows {
                 .isPresent();
         Optional<Fact.Settled> settledWith = fact.settled()
                 .map(s -> new Fact.Settled(
-                        ownFrequency ? s.text() : s.text() + " " + frequency, s.view(), s.by(), s.reason(), s.when()));
+                        ownFrequency ? s.text() : s.text() + " " + frequency,
+                        s.view(),
+                        s.by(),
+                        s.reason(),
+                        s.when(),
+                        s.unasked()));
         return fact(path, fact.label(), said, settledWith, fact.state(), Fact.Kind.AMOUNT, true);
     }
 
@@ -185,7 +190,8 @@ final class FactRows {
                         each.view(),
                         each.by(),
                         each.reason(),
-                        DayText.moment(each.at()))),
+                        DayText.moment(each.at()),
+                        each.unasked())),
                 settlement.isPresent() ? Fact.State.SETTLED : Fact.State.DIFFERS,
                 Fact.Kind.YES_NO,
                 true);
@@ -280,7 +286,7 @@ final class FactRows {
 
     private Fact.Settled settledWords(Settlement s) {
         return new Fact.Settled(
-                FactSheet.words(s.value(), wording), s.view(), s.by(), s.reason(), DayText.moment(s.at()));
+                FactSheet.words(s.value(), wording), s.view(), s.by(), s.reason(), DayText.moment(s.at()), s.unasked());
     }
 
     private String label(String path) {

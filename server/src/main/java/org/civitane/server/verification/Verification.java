@@ -30,6 +30,7 @@ public class Verification {
     private final Readings readings;
     private final Registers registers;
     private final Contacts contacts;
+    private final Doubts doubts;
     private final AgencyClock clock;
     private final Texts texts;
 
@@ -39,6 +40,7 @@ public class Verification {
             Readings readings,
             Registers registers,
             Contacts contacts,
+            Doubts doubts,
             AgencyClock clock,
             Texts texts) {
         this.claims = claims;
@@ -46,6 +48,7 @@ public class Verification {
         this.readings = readings;
         this.registers = registers;
         this.contacts = contacts;
+        this.doubts = doubts;
         this.clock = clock;
         this.texts = texts;
     }
@@ -53,9 +56,11 @@ public class Verification {
     /**
      * Both reviews of a claim, and what they rest on.
      *
+     * @param doubt whether the person was asked if they filed the claim, and what they said
      * @param requests the newest question to each register about each person
      */
-    public record Review(IdentityReview identity, IncomeReview income, List<RegisterRequest> requests) {}
+    public record Review(
+            IdentityReview identity, IncomeReview income, List<RegisterRequest> requests, Optional<Doubt> doubt) {}
 
     /** As the newest edition, the papers that were looked at and the registers stand now. */
     @Transactional(readOnly = true)
@@ -69,6 +74,7 @@ public class Verification {
                 .filter(member -> member.relationship() == Relationship.SELF)
                 .findFirst()
                 .orElseThrow();
+        Optional<Doubt> doubt = doubts.of(claim.id());
         IdentityReview identity = new Identities(
                         applicant,
                         byMember.getOrDefault(applicant.id(), Contact.UNKNOWN),
@@ -76,10 +82,10 @@ public class Verification {
                                 .filter(request -> request.register() == Register.CIVIL)
                                 .findFirst(),
                         seen.documentsOf(applicant.id()),
-                        Optional.empty(),
+                        doubt.flatMap(Doubt::filedByClaimant),
                         clock.today(),
                         texts)
                 .review();
-        return new Review(identity, new Incomes(file, seen, requests).review(), requests);
+        return new Review(identity, new Incomes(file, seen, requests).review(), requests, doubt);
     }
 }

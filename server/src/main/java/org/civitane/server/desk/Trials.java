@@ -1,0 +1,131 @@
+package org.civitane.server.desk;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.exchange.binding.BadInput;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Differences;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.civitane.server.settlements.Settlements;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What if a fact were another, and what changed since an earlier edition: determined on trial, nothing is kept. */
+@Component
+@Transactional(readOnly = true)
+class Trials {
+    private final Claims claims;
+    private final Settlements settlements;
+    private final Determinations determinations;
+    private final DeskView desks;
+    private final Texts texts;
+
+    Trials(Claims claims, Settlements settlements, Determinations determinations, DeskView desks, Texts texts) {
+        this.claims = claims;
+        this.settlements = settlements;
+        this.determinations = determinations;
+        this.desks = desks;
+        this.texts = texts;
+    }
+
+    /** An outcome on trial beside the one as it stands, with the steps that read otherwise. */
+    record Trial(Desk.Result now, Desk.Result then, List<Differences.Difference> steps) {}
+
+    /** One fact that changed. @param decides whether the outcome is another by this change alone */
+    record Changed(String path, String before, String now, boolean decides) {}
+
+    /** Two runs side by side. */
+    record Compared(
+            int edition,
+            Desk.Result before,
+            Desk.Result now,
+            List<Changed> facts,
+            List<Differences.Difference> steps) {}
+
+    /** @throws Problem at a value that the case cannot take */
+    Trial whatIf(ClaimView claim, Map<FactPath, JsonNode> values) {
+        Determinations.Run now = determinations.current(claim);
+        ObjectNode file = settlements.settledCase(claim);
+        try {
+            values.forEach((path, value) -> CasePaths.set(file, path, value));
+            Determinations.Run then = run(file);
+            return new Trial(desks.result(now), desks.result(then), Differences.between(now, then));
+        } catch (BadInput e) {
+            throw Problem.invalid(e.pointer(), e.getMessage());
+        } catch (IllegalArgumentException | ClassCastException e) {
+            throw Problem.invalid("", texts.say("problem.no-such-fact"));
+        }
+    }
+
+    /** An earlier edition as it was said against the claim as it stands. */
+    Compared compare(ClaimView claim, int edition) {
+        ObjectNode before = JsonColumn.readObject(claims.edition(claim, edition));
+        ObjectNode now = settlements.settledCase(claim);
+        Determinations.Run then = run(before);
+        Determinations.Run today = run(now);
+        Map<String, JsonNode> old = leaves(before);
+        Map<String, JsonNode> fresh = leaves(now);
+        List<Changed> facts = new ArrayList<>();
+        fresh.forEach((path, value) -> {
+            JsonNode was = old.get(path);
+            if (!value.equals(was)) {
+                facts.add(new Changed(
+                        path, was == null ? "" : words(was), words(value), decides(before, path, value, then)));
+            }
+        });
+        return new Compared(edition, desks.result(then), desks.result(today), facts, Differences.between(then, today));
+    }
+
+    private boolean decides(ObjectNode before, String path, JsonNode value, Determinations.Run then) {
+        ObjectNode trial = before.deepCopy();
+        try {
+            CasePaths.set(trial, new FactPath(path), value);
+            return !run(trial)
+                    .determination()
+                    .outcomes()
+                    .equals(then.determination().outcomes());
+        } catch (BadInput | IllegalArgumentException | ClassCastException e) {
+            return false;
+        }
+    }
+
+    private Determinations.Run run(ObjectNode file) {
+        return determinations.run(CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** Every fact by its path: elements with ids one by one, lists without ids as a whole. */
+    private static Map<String, JsonNode> leaves(ObjectNode file) {
+        Map<String, JsonNode> leaves = new LinkedHashMap<>();
+        file.properties().forEach(entry -> collect(entry.getKey(), entry.getValue(), leaves));
+        return leaves;
+    }
+
+    private static void collect(String path, JsonNode value, Map<String, JsonNode> leaves) {
+        boolean hasIds =
+                value.isArray() && !value.isEmpty() && value.valueStream().allMatch(element -> element.has("id"));
+        if (hasIds) {
+            value.valueStream()
+                    .forEach(element -> collect(path + "/" + element.path("id").asString(), element, leaves));
+        } else if (value.isObject()) {
+            value.properties().forEach(entry -> collect(path + "/" + entry.getKey(), entry.getValue(), leaves));
+        } else {
+            leaves.put(path, value);
+        }
+    }
+
+    private static String words(JsonNode value) {
+        return value.isValueNode() ? value.asString("") : JsonColumn.write(value);
+    }
+}

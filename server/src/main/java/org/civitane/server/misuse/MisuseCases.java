@@ -1,0 +1,185 @@
+package org.civitane.server.misuse;
+
+import java.sql.ResultSet;
+import java.sql.Timestamp;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.civitane.server.verification.Disowned;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Opens a case when someone says that a claim was not theirs, freezes every claim under that identity, and finds those
+ * that share an account, a device, an address or a phone with it. A supervisor freezes, releases or refers.
+ */
+@Service
+@Transactional
+public class MisuseCases {
+    /** Each gives the ids of the claims that share one thing with the claim asked about. */
+    private static final Map<String, String> LINKS = links();
+
+    private final JdbcClient database;
+    private final Claims claims;
+    private final AgencyClock clock;
+    private final Texts texts;
+
+    MisuseCases(JdbcClient database, Claims claims, AgencyClock clock, Texts texts) {
+        this.database = database;
+        this.claims = claims;
+        this.clock = clock;
+        this.texts = texts;
+    }
+
+    /** All cases, open ones first, then the newest. */
+    @Transactional(readOnly = true)
+    public List<MisuseCase> all() {
+        return database.sql("select * from misuse_case order by (state <> 'OPEN'), opened_at desc, id limit 100")
+                .query((ResultSet row, int number) -> read(row))
+                .list();
+    }
+
+    /** @throws Problem when there is no such case */
+    @Transactional(readOnly = true)
+    public MisuseCase find(UUID id) {
+        return database.sql("select * from misuse_case where id = ?")
+                .param(id)
+                .query((ResultSet row, int number) -> read(row))
+                .optional()
+                .orElseThrow(() -> Problem.notFound(texts.say("misuse.none")));
+    }
+
+    /** Freezes one more claim that hangs together with an open case. */
+    public void freeze(UUID id, UUID claim, SignedIn supervisor) {
+        boolean linked =
+                open(id).linked().stream().anyMatch(each -> each.claim().equals(claim));
+        if (!linked || !claims.claim(claim).state().isOpen()) {
+            throw Problem.conflict("not-linked", texts.say("misuse.not-linked"));
+        }
+        claims.freeze(claim, Actor.of(supervisor));
+    }
+
+    /** Closes a case: nothing in it, and every frozen claim goes on; or referred, and they stay frozen. */
+    public void close(UUID id, boolean referred, String words, SignedIn supervisor) {
+        MisuseCase misuse = open(id);
+        if (words.isBlank()) {
+            throw Problem.invalid("words", texts.say("problem.reason"));
+        }
+        database.sql("update misuse_case set state = ?, words = ?, closed_by = ?, closed_at = ? where id = ?")
+                .params(
+                        referred ? "REFERRED" : "RELEASED",
+                        words.strip(),
+                        supervisor.displayName(),
+                        Timestamp.from(clock.instant()),
+                        id)
+                .update();
+        if (!referred) {
+            List<UUID> held = new ArrayList<>(
+                    misuse.linked().stream().map(MisuseCase.Linked::claim).toList());
+            held.add(misuse.claim());
+            held.stream()
+                    .filter(claim -> claims.claim(claim).state() == ClaimState.FROZEN)
+                    .forEach(claim -> claims.release(claim, Actor.of(supervisor)));
+        }
+    }
+
+    @EventListener
+    void disowned(Disowned event) {
+        Actor actor = new Actor(texts.say("misuse.actor"));
+        database.sql("""
+                        insert into misuse_case (id, claim_id, state, opened_at) values (?, ?, 'OPEN', ?)
+                        on conflict (claim_id) do update set state = 'OPEN', words = '', closed_by = '', closed_at = null""")
+                .params(UUID.randomUUID(), event.claim(), Timestamp.from(clock.instant()))
+                .update();
+        claims.freeze(event.claim(), actor);
+        ids("identity", event.claim()).stream()
+                .filter(id -> claims.claim(id).state().isOpen())
+                .forEach(id -> claims.freeze(id, actor));
+    }
+
+    private MisuseCase open(UUID id) {
+        MisuseCase misuse = find(id);
+        if (misuse.state() != MisuseCase.State.OPEN) {
+            throw Problem.conflict("closed", texts.say("misuse.closed"));
+        }
+        return misuse;
+    }
+
+    private MisuseCase read(ResultSet row) throws java.sql.SQLException {
+        ClaimView claim = claims.claim(row.getObject("claim_id", UUID.class));
+        return new MisuseCase(
+                row.getObject("id", UUID.class),
+                claim.id(),
+                claim.number(),
+                claim.householdName(),
+                MisuseCase.State.valueOf(row.getString("state")),
+                row.getTimestamp("opened_at").toInstant(),
+                row.getString("words"),
+                linked(claim.id()));
+    }
+
+    private List<MisuseCase.Linked> linked(UUID claim) {
+        Map<UUID, List<String>> by = new LinkedHashMap<>();
+        LINKS.keySet()
+                .forEach(link -> ids(link, claim)
+                        .forEach(id ->
+                                by.computeIfAbsent(id, key -> new ArrayList<>()).add(texts.say("misuse.by." + link))));
+        return by.entrySet().stream()
+                .map(entry -> {
+                    ClaimView other = claims.claim(entry.getKey());
+                    return new MisuseCase.Linked(
+                            other.id(),
+                            other.number(),
+                            other.programme(),
+                            other.householdName(),
+                            other.state().name(),
+                            entry.getValue());
+                })
+                .toList();
+    }
+
+    private List<UUID> ids(String link, UUID claim) {
+        return database.sql(LINKS.getOrDefault(link, ""))
+                .param("claim", claim)
+                .query(UUID.class)
+                .list();
+    }
+
+    private static Map<String, String> links() {
+        Map<String, String> links = new LinkedHashMap<>();
+        links.put("identity", """
+                select distinct other.claim_id from claim_person mine
+                join claim_person other on other.born = mine.born and other.name = mine.name and other.claim_id <> mine.claim_id
+                join contact c on c.claim_id = mine.claim_id and c.member = mine.member
+                where mine.claim_id = :claim limit 50""");
+        links.put("account", """
+                select other.id from claim mine join claim other on other.applicant_id = mine.applicant_id and other.id <> mine.id
+                where mine.id = :claim limit 50""");
+        links.put("device", """
+                select other.claim_id from claim_origin mine
+                join claim_origin other on other.device = mine.device and other.claim_id <> mine.claim_id
+                where mine.claim_id = :claim limit 50""");
+        links.put("address", """
+                select distinct other.claim_id from contact mine
+                join contact other on other.post_code = mine.post_code and other.street = mine.street
+                  and other.house_number = mine.house_number and other.claim_id <> mine.claim_id and other.street <> ''
+                where mine.claim_id = :claim and mine.street <> '' limit 50""");
+        links.put("phone", """
+                select distinct other.claim_id from contact mine
+                join contact other on other.phone = mine.phone and other.claim_id <> mine.claim_id and other.phone <> ''
+                where mine.claim_id = :claim and mine.phone <> '' limit 50""");
+        return links;
+    }
+}

@@ -1,0 +1,107 @@
+package org.civitane.server.verification;
+
+import java.sql.Timestamp;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.identity.IdentityCheck;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimReceived;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.PapersChanged;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.Register;
+import org.civitane.server.registers.RegisterAnswered;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/**
+ * Runs the identity check again whenever something it looks at changes, and tells of a new result. Someone whom the
+ * register confirms need not show an identity document.
+ */
+@Component
+class IdentityWatch {
+    private static final String IDENTITY = "IDENTITY";
+
+    private final Verification verification;
+    private final Claims claims;
+    private final EvidenceList evidence;
+    private final History history;
+    private final JdbcClient database;
+    private final AgencyClock clock;
+    private final Texts texts;
+
+    IdentityWatch(
+            Verification verification,
+            Claims claims,
+            EvidenceList evidence,
+            History history,
+            JdbcClient database,
+            AgencyClock clock,
+            Texts texts) {
+        this.verification = verification;
+        this.claims = claims;
+        this.evidence = evidence;
+        this.history = history;
+        this.database = database;
+        this.clock = clock;
+        this.texts = texts;
+    }
+
+    @EventListener
+    void answered(RegisterAnswered event) {
+        if (event.register() == Register.CIVIL) {
+            check(event.claim());
+        }
+    }
+
+    @EventListener
+    void papersChanged(PapersChanged event) {
+        check(event.claim());
+    }
+
+    @EventListener
+    void mayChange(IdentityMayChange event) {
+        check(event.claim());
+    }
+
+    /** A new edition of an application that was checked before. */
+    @EventListener
+    void received(ClaimReceived event) {
+        if (before(event.claim()).isPresent()) {
+            check(event.claim());
+        }
+    }
+
+    private void check(UUID id) {
+        ClaimView claim = claims.claim(id);
+        if (!claim.state().isOpen()) {
+            return;
+        }
+        IdentityReview review = verification.of(claim).identity();
+        String basis = review.basis().map(Enum::name).orElse("");
+        String now = review.result().name() + "/" + basis;
+        if (before(id).filter(now::equals).isPresent()) {
+            return;
+        }
+        database.sql("""
+                        insert into identity_check (claim_id, result, basis, changed_at) values (?, ?, ?, ?)
+                        on conflict (claim_id) do update set result = excluded.result, basis = excluded.basis, changed_at = excluded.changed_at""")
+                .params(id, review.result().name(), basis, Timestamp.from(clock.instant()))
+                .update();
+        history.add(id, new Actor(texts.say("identity.actor")), "identity-checked", review.sentence());
+        boolean byRegister = review.basis().equals(Optional.of(IdentityCheck.Basis.REGISTER));
+        evidence.shownByRegister(claim, IDENTITY, review.member(), byRegister);
+    }
+
+    private Optional<String> before(UUID claim) {
+        return database.sql("select result || '/' || basis from identity_check where claim_id = ?")
+                .param(claim)
+                .query(String.class)
+                .optional();
+    }
+}
