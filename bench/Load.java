@@ -24,6 +24,7 @@ public class Load {
         measure(http, "day sheet, office", address, List.of("/api/day-sheet?mine=false"));
         measure(http, "search by name", address, List.of("/api/search?q=thorsdal", "/api/search?q=marisol+qental", "/api/search?q=ferera+lund", "/api/search?q=hakon+bjarkan"));
         measure(http, "search by number", address, List.of("/api/search?q=SM-25-04711", "/api/search?q=04711"));
+        measure(http, "desk, large claim", address, List.of("/api/claims/" + arguments[1] + "/desk"));
     }
 
     private static void measure(HttpClient http, String what, String address, List<String> paths) throws Exception {

@@ -22,4 +22,27 @@ from (select id, row_number() over (order by id)::int as i from account where em
   cross join word w
   join staff s on s.n = a.i % (select count(*)::int from staff)
   cross join lateral (select w.given[1 + a.i % 24] as g, w.family[1 + (a.i * 17) % 38] || case when a.i % 4 = 0 then ' ' || w.family[1 + (a.i * 5) % 38] else '' end as f) n;
+insert into claim_person (claim_id, member, name, born)
+select id, 'm1', upper(search_text), date '1950-01-01' + (row_number() over (order by id))::int % 20000 from claim where number like 'SM-25-%';
+
+-- One claim as large as they come: nine people, thirty papers, sixty lines of history.
+create temp table large as
+select c.id, c.edition from claim c join account a on a.id = c.owner_id
+where c.programme = 'food-assistance' and a.email = 'asa.mikkel@halvern.example' and c.state in ('IN_REVIEW', 'READY') order by c.number limit 1;
+update claim set household_name = 'Ninefold' where id = (select id from large);
+update edition e set case_file = jsonb_set(case_file, '{members}', (case_file -> 'members') || (
+    select jsonb_agg(jsonb_build_object('id', 'x' || i, 'givenName', 'Embla', 'familyName', 'Ninefold ' || chr(64 + i), 'dateOfBirth', (date '2010-01-01' + i * 100)::text, 'relationship', 'CHILD'))
+    from generate_series(1, 9 - jsonb_array_length(case_file -> 'members')) i))
+from large l where e.claim_id = l.id and e.number = l.edition;
+insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, reason, given_by, given_at)
+select gen_random_uuid(), l.id, md5(i::text) || md5((i + 1000)::text), (array['PAY_SLIPS', 'HOUSING_COSTS', 'OTHER'])[1 + i % 3], case when i % 3 = 0 then 'm1' else '' end,
+  'paper-' || i || '.pdf', 'application/pdf', 20000, 1, 'ACCEPTED', '', 'Bench', now()
+from large l, generate_series(1, 30 - (select count(*)::int from paper p join large on large.id = p.claim_id)) i;
+insert into paper_reading (paper_id, state, shown, read_at)
+select p.id, 'READ', jsonb_build_array(
+    jsonb_build_object('field', 'name', 'page', 1, 'read', 'Runa', 'value', 'Runa', 'place', jsonb_build_object('left', 0, 'top', 0, 'width', 0, 'height', 0), 'state', 'CONFIRMED', 'by', 'Bench'),
+    jsonb_build_object('field', 'employer', 'page', 1, 'read', 'Tarn Quay Bakery', 'value', 'Tarn Quay Bakery', 'place', jsonb_build_object('left', 0, 'top', 0, 'width', 0, 'height', 0), 'state', 'CONFIRMED', 'by', 'Bench')), now()
+from paper p join large l on l.id = p.claim_id where not exists (select 1 from paper_reading r where r.paper_id = p.id);
+insert into claim_event (claim_id, at, actor, kind, details)
+select l.id, now() - i * interval '1 hour', 'Bench', 'note', jsonb_build_object('sentence', 'looked at it once more') from large l, generate_series(1, 60) i;
 analyze;

@@ -59,7 +59,8 @@ bench() {
       maven package -DskipTests -pl bench -am
       "$JAVA_HOME/bin/java" "${quiet_java[@]}" -cp "$root/bench/target/civitane-bench.jar:$root/bench/target/lib/*" org.openjdk.jmh.Main -prof gc "${@:2}" ;;
     lines) . "$root/bench/lines.sh" ;;
-    server) . "$root/bench/server.sh" ;;
-    *) fail "There is no benchmark \"$1\": core, lines, server." 2 ;;
+    server) . "$root/bench/server.sh"; bench_server ;;
+    uploads) . "$root/bench/server.sh"; bench_uploads ;;
+    *) fail "There is no benchmark \"$1\": core, lines, server, uploads." 2 ;;
   esac
 }

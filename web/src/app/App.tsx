@@ -11,7 +11,9 @@ import { FixAnswerScreen } from '../screens/fix-answer/FixAnswerScreen';
 import { HomeScreen } from '../screens/home/HomeScreen';
 import { OfferScreen } from '../screens/home/OfferScreen';
 import { HouseholdScreen } from '../screens/household/HouseholdScreen';
+import { IdentityAnswerScreen } from '../screens/identity-answer/IdentityAnswerScreen';
 import { MessagesScreen } from '../screens/messages/MessagesScreen';
+import { MisuseScreen } from '../screens/misuse/MisuseScreen';
 import { MyClaimsScreen } from '../screens/my-claims/MyClaimsScreen';
 import { OutsideScreen } from '../screens/outside/OutsideScreen';
 import { PapersScreen } from '../screens/papers/PapersScreen';
@@ -32,6 +34,8 @@ export function App() {
       <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
       <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
       <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
+      <Route path="/my/:claim/identity" element={<Only staff={false} show={<IdentityAnswerScreen />} />} />
+      <Route path="/misuse" element={<Only staff show={<MisuseScreen />} />} />
       <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
       <Route path="/claims/:claim/household" element={<Only staff show={<HouseholdScreen />} />} />
       <Route path="/outside" element={<Only staff show={<OutsideScreen />} />} />

@@ -51,6 +51,11 @@ function Bar() {
               <NavLink to="/day-sheet" className={link}>
                 {t('nav.daySheet')}
               </NavLink>
+              {(session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR') && (
+                <NavLink to="/misuse" className={link}>
+                  {t('nav.misuse')}
+                </NavLink>
+              )}
               <NavLink to="/rulebook" className={link}>
                 {t('nav.rulebook')}
               </NavLink>

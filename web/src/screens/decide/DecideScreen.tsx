@@ -21,7 +21,7 @@ export function DecideScreen() {
       </Page>
     );
   }
-  const { number, outcome, canWork, household } = desk.data;
+  const { number, outcome, canWork, household, unasked } = desk.data;
   const title = t('decide.title', { number });
   return (
     <Page title={title} wide>
@@ -39,6 +39,18 @@ export function DecideScreen() {
           <h2 className="!font-sans text-sm">{t('decide.outcome')}</h2>
           <p className="told text-2xl">{outcome.headline}</p>
           <p>{outcome.detail}</p>
+          {unasked.length > 0 && (
+            <div className="border-l-4 border-l-base-300 pl-3">
+              <p>{t('decide.unasked', { count: unasked.length })}</p>
+              <ul className="quiet mt-1">
+                {unasked.map((each) => (
+                  <li key={each.label}>
+                    {each.label}: {each.reason}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
           {!outcome.determined && <p className="font-semibold text-error">◆ {t('decide.notYet')}</p>}
           <Field
             label={t('decide.reason')}

@@ -93,7 +93,10 @@ export function DeskScreen() {
     work.unsettle.error ??
     work.askRegister.error ??
     work.withoutRegister.error ??
-    work.answerTime.error;
+    work.answerTime.error ??
+    work.doubt.error ??
+    work.whatIf.error ??
+    work.approveUrgent.error;
   return (
     <Page title={`${desk.household} · ${desk.number}`} wide>
       <Strip
@@ -102,6 +105,7 @@ export function DeskScreen() {
         onTake={() => work.takeIt.mutate()}
         onFixList={() => setPoints(points ?? draft)}
         onDecide={() => go(`/claims/${claim}/decide`)}
+        onApprove={() => work.approveUrgent.mutate()}
       />
       <Problem of={failed} />
       <div
@@ -149,11 +153,22 @@ export function DeskScreen() {
               fact={settling.fact}
               view={settling.view}
               busy={work.settle.isPending}
-              onSettle={(wish) => work.settle.mutate(wish, { onSuccess: () => setSettling(undefined) })}
+              onSettle={(wish) =>
+                work.settle.mutate(wish, {
+                  onSuccess: () => {
+                    setSettling(undefined);
+                    work.whatIf.reset();
+                  },
+                })
+              }
+              onTry={(value) => work.whatIf.mutate(value)}
               onUndo={() =>
                 work.unsettle.mutate(settling.fact.path, { onSuccess: () => setSettling(undefined) })
               }
-              onClose={() => setSettling(undefined)}
+              onClose={() => {
+                setSettling(undefined);
+                work.whatIf.reset();
+              }}
             />
           )}
           <Middle
@@ -178,7 +193,20 @@ export function DeskScreen() {
             onClose={() => setPaper(undefined)}
           />
         ) : (
-          <Outcome desk={desk} />
+          <Outcome
+            desk={desk}
+            trial={work.whatIf.data}
+            onForget={() => work.whatIf.reset()}
+            onFact={(path) => {
+              const fact = desk.facts
+                .flatMap((group) => group.facts)
+                .find((each) => each.path === path || path.startsWith(`${each.path}/`));
+              if (fact) {
+                setTab('facts');
+                setChosen(keyOf(fact));
+              }
+            }}
+          />
         )}
       </div>
     </Page>

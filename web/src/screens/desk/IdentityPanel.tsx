@@ -1,5 +1,7 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { TextField } from '../../components/Field';
 import { dateText } from '../../i18n';
 import { marked } from './marked';
 
@@ -18,11 +20,16 @@ const EDGE = {
   MISUSE_SUSPECTED: 'border-l-error',
 };
 
-type Props = { identity: Schemas['IdentityReview']; onPaper: (paper: string, page: number) => void };
+type Props = {
+  desk: Schemas['Desk'];
+  onPaper: (paper: string, page: number) => void;
+  onDoubt: (why: string) => void;
+};
 
 /** Who the applicant is, attribute by attribute; what is wrong with each document; what is still needed. */
-export function IdentityPanel({ identity, onPaper }: Props) {
+export function IdentityPanel({ desk, onPaper, onDoubt }: Props) {
   const { t } = useTranslation();
+  const identity = desk.identity;
   return (
     <section className="p-4" aria-label={t('desk.tab.identity')}>
       <div className={`border border-l-4 border-base-300 p-3 ${EDGE[identity.result]}`}>
@@ -35,6 +42,7 @@ export function IdentityPanel({ identity, onPaper }: Props) {
           {identity.awaited && ` · ${t('identity.awaited')}`}
         </p>
       </div>
+      <DoubtIt desk={desk} onDoubt={onDoubt} />
       <table className="mt-4 w-full table-fixed">
         <thead>
           <tr className="row-line text-left text-[13px]">
@@ -89,5 +97,46 @@ export function IdentityPanel({ identity, onPaper }: Props) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Asks the person whether they filed this, and shows what they said. */
+function DoubtIt({ desk, onDoubt }: Pick<Props, 'desk' | 'onDoubt'>) {
+  const { t } = useTranslation();
+  const [why, setWhy] = useState<string>();
+  const doubt = desk.doubt;
+  if (doubt) {
+    return (
+      <p className="mt-3 font-semibold">
+        <span aria-hidden="true">◈ </span>
+        {t(`doubt.${doubt.state}`, { date: dateText(doubt.dueOn, 'short') })}
+      </p>
+    );
+  }
+  if (!desk.canWork || desk.state === 'WAITING') return null;
+  if (why === undefined) {
+    return (
+      <button
+        type="button"
+        className="mt-3 min-h-8 cursor-pointer font-semibold text-primary"
+        onClick={() => setWhy('')}
+      >
+        {t('doubt.ask')}
+      </button>
+    );
+  }
+  return (
+    <form
+      className="mt-3 max-w-xl space-y-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onDoubt(why);
+      }}
+    >
+      <TextField label={t('doubt.why')} hint={t('doubt.whyHint')} value={why} onChange={setWhy} />
+      <button type="submit" className="btn btn-primary h-9 min-h-9">
+        {t('doubt.do')}
+      </button>
+    </form>
   );
 }

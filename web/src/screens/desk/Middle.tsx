@@ -71,7 +71,9 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
             <p className="quiet px-4 py-3 text-[13px]">{t('desk.keys')}</p>
           </>
         )}
-        {tab === 'identity' && <IdentityPanel identity={desk.identity} onPaper={onPaper} />}
+        {tab === 'identity' && (
+          <IdentityPanel desk={desk} onPaper={onPaper} onDoubt={(why) => work.doubt.mutate(why)} />
+        )}
         {tab === 'income' && <IncomePanel income={desk.income} onPaper={onPaper} />}
         {tab === 'registers' && (
           <RegisterPanel

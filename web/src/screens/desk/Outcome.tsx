@@ -1,11 +1,24 @@
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { CompareRuns } from './CompareRuns';
+import { ScaleBar } from './ScaleBar';
+import { StepDifferences } from './StepDifferences';
 
-/** The outcome as it stands, a bar with the limits, and the working. */
-export function Outcome({ desk }: { desk: Schemas['Desk'] }) {
+type Props = {
+  desk: Schemas['Desk'];
+  /** What would come of a value that is tried. */
+  trial: Schemas['Trial'] | undefined;
+  onForget: () => void;
+  onFact: (path: string) => void;
+};
+
+/** The outcome as it stands, what it would be on trial, and the working, each step leading to its facts. */
+export function Outcome({ desk, trial, onForget, onFact }: Props) {
   const { t } = useTranslation();
   return (
-    <section className="border-l border-base-300 p-4" aria-labelledby="outcome">
+    <section className="min-w-0 border-l border-base-300 p-4" aria-labelledby="outcome">
+      {trial && <OnTrial trial={trial} onForget={onForget} />}
       <h2 id="outcome" className="!font-sans text-sm">
         {t('desk.outcome')}
       </h2>
@@ -25,50 +38,72 @@ export function Outcome({ desk }: { desk: Schemas['Desk'] }) {
       <h2 id="working" tabIndex={-1} className="!font-sans mt-5 text-sm">
         {t('desk.working')}
       </h2>
-      <Steps steps={desk.working} />
+      <Steps steps={desk.working} onFact={onFact} />
       <p className="quiet mt-4 text-[13px]">{t('desk.edition', { edition: desk.edition })}</p>
+      <CompareRuns claim={desk.id} edition={desk.edition} version={desk.version} />
     </section>
   );
 }
 
-function Steps({ steps }: { steps: Schemas['Sentence'][] }) {
+function OnTrial({ trial, onForget }: { trial: Schemas['Trial']; onForget: () => void }) {
+  const { t } = useTranslation();
   return (
-    <ol className="mt-1 space-y-1.5">
-      {steps.map((step, i) => (
-        <li key={`${step.code}${i}`} className="border-b border-base-300 pb-1.5">
-          {step.text}
-          {step.policy && <span className="block text-[13px] text-secondary">{step.policy}</span>}
-          {step.steps?.length > 0 && (
-            <div className="pl-3">
-              <Steps steps={step.steps} />
-            </div>
-          )}
-        </li>
-      ))}
-    </ol>
+    <div role="status" className="mb-4 border border-l-4 border-base-300 border-l-secondary bg-base-100 p-3">
+      <p className="text-[13px] font-semibold text-secondary">{t('trial.title')}</p>
+      <p className="told mt-1 text-lg">{trial.then.headline}</p>
+      <p>{trial.then.detail}</p>
+      {trial.steps.length === 0 && <p className="quiet mt-1">{t('trial.same')}</p>}
+      <StepDifferences steps={trial.steps} />
+      <button
+        type="button"
+        className="mt-1 min-h-8 cursor-pointer font-semibold text-primary"
+        onClick={onForget}
+      >
+        {t('trial.forget')}
+      </button>
+    </div>
   );
 }
 
-const WIDTH = 284;
-
-function ScaleBar({ scale }: { scale: Schemas['Scale'] }) {
-  const figure = Number(scale.figure);
-  const limits = scale.limits.map(Number);
-  const most = limits.at(-1) ?? 0;
-  const span = Math.max(most * 1.2, figure * 1.05, 1);
-  const x = (value: number) => (value / span) * WIDTH;
+function Steps({ steps, onFact }: { steps: Schemas['Sentence'][]; onFact: Props['onFact'] }) {
+  const { t } = useTranslation();
   return (
-    <figure className="mt-3">
-      <svg viewBox={`0 0 ${WIDTH} 16`} className="w-full" role="img" aria-label={scale.words}>
-        {limits.map((limit, i) => {
-          const from = x(limits[i - 1] ?? 0);
-          const colour = i === 0 ? 'fill-success/40' : 'fill-warning/40';
-          return <rect key={limit} x={from} y="6" width={x(limit) - from} height="9" className={colour} />;
-        })}
-        <rect x={x(most)} y="6" width={WIDTH - x(most)} height="9" className="fill-error/40" />
-        <path d={`M${x(figure) - 5} 0h10l-5 6z`} className="fill-base-content" />
-      </svg>
-      <figcaption className="text-[13px]">▼ {scale.words}</figcaption>
-    </figure>
+    <ol className="mt-1 space-y-1.5">
+      {steps.map((step, i) => {
+        const fact = step.facts[0];
+        return (
+          <li key={`${step.code}${i}`} className="border-b border-base-300 pb-1.5">
+            {fact ? (
+              <button
+                type="button"
+                className="cursor-pointer text-left underline decoration-dotted underline-offset-2"
+                title={t('desk.toFact')}
+                onClick={() => onFact(fact)}
+              >
+                {step.text}
+              </button>
+            ) : (
+              step.text
+            )}
+            <span className="quiet block text-[13px]">
+              {step.rule}
+              {step.policy && (
+                <>
+                  {' · '}
+                  <Link to="/rulebook" className="!font-normal !text-secondary underline">
+                    {step.policy}
+                  </Link>
+                </>
+              )}
+            </span>
+            {step.steps?.length > 0 && (
+              <div className="pl-3">
+                <Steps steps={step.steps} onFact={onFact} />
+              </div>
+            )}
+          </li>
+        );
+      })}
+    </ol>
   );
 }

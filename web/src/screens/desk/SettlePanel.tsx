@@ -10,12 +10,14 @@ type Props = {
   view: View;
   busy: boolean;
   onSettle: (wish: Omit<Schemas['Settle'], 'version'>) => void;
+  /** Shows what would come of a value; nothing is kept. */
+  onTry: (value: Schemas['Tried']) => void;
   onUndo: () => void;
   onClose: () => void;
 };
 
 /** Settles one fact on a view or a typed figure, with a reason. Enter settles it, Escape leaves it. */
-export function SettlePanel({ fact, view: first, busy, onSettle, onUndo, onClose }: Props) {
+export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, onClose }: Props) {
   const { t } = useTranslation();
   const [view, setView] = useState<View>(first);
   const [typed, setTyped] = useState('');
@@ -31,13 +33,13 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onUndo, onClose
     if (reason === suggested(view, fact, t)) setReason(suggested(to, fact, t));
     setView(to);
   };
+  const value = () =>
+    (view === 'TYPED'
+      ? typedValue(fact.kind, typed)
+      : choices.find((choice) => choice.view === view)?.of?.value) ?? null;
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const value =
-      view === 'TYPED'
-        ? typedValue(fact.kind, typed)
-        : choices.find((choice) => choice.view === view)?.of?.value;
-    onSettle({ path: fact.path, view, value: value ?? null, reason });
+    onSettle({ path: fact.path, view, value: value(), reason });
   };
   return (
     <form
@@ -101,6 +103,13 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onUndo, onClose
       <div className="flex gap-5">
         <button type="submit" className="btn btn-primary h-9 min-h-9" disabled={busy}>
           {t('desk.settleDo')}
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-primary h-9 min-h-9"
+          onClick={() => onTry({ path: fact.path, value: value() })}
+        >
+          {t('trial.try')}
         </button>
         {fact.settled && (
           <button type="button" className="cursor-pointer font-semibold text-error" onClick={onUndo}>

@@ -9,10 +9,12 @@ type Props = {
   onTake: () => void;
   onFixList: () => void;
   onDecide: () => void;
+  /** Pays at once, where the household cannot wait. */
+  onApprove: () => void;
 };
 
 /** The top of the desk: household, programme, state in words, days left, and the two things to do. */
-export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
+export function Strip({ desk, points, onTake, onFixList, onDecide, onApprove }: Props) {
   const { t } = useTranslation();
   const open = !desk.decision && desk.state !== 'WITHDRAWN';
   const left =
@@ -28,6 +30,12 @@ export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
       <div className="min-w-72 flex-1">
         <div className="flex flex-wrap items-baseline gap-x-3">
           <h1 className="text-xl">{desk.household}</h1>
+          {desk.urgent && (
+            <span className="font-semibold text-error">
+              <span aria-hidden="true">▲ </span>
+              {t('desk.urgent')}
+            </span>
+          )}
           <span className="quiet">
             {desk.programme} · {desk.number} ·{' '}
             {t('desk.received', { date: dateText(desk.receivedOn, 'short') })}
@@ -65,6 +73,11 @@ export function Strip({ desk, points, onTake, onFixList, onDecide }: Props) {
           >
             {t('desk.fixList')} · {points}
           </button>
+          {desk.urgent && desk.identity.result === 'CONFIRMED' && !desk.outcome.negative && (
+            <button type="button" className="btn btn-outline btn-primary h-9 min-h-9" onClick={onApprove}>
+              {t('desk.payAtOnce')}
+            </button>
+          )}
           <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onDecide}>
             {t('desk.decide')}
           </button>

@@ -76,6 +76,20 @@ export function useDesk(id: string) {
       take(api.POST('/api/claims/{id}/fix-list/extension', { params: { path }, body })),
     onSettled: changed,
   });
+  const doubt = useMutation({
+    mutationFn: (why: string) =>
+      take(api.POST('/api/claims/{id}/doubt', { params: { path }, body: { version, why } })),
+    onSuccess: shown,
+  });
+  const whatIf = useMutation({
+    mutationFn: (value: Schemas['Tried']) =>
+      take(api.POST('/api/claims/{id}/what-if', { params: { path }, body: { values: [value] } })),
+  });
+  const approveUrgent = useMutation({
+    mutationFn: () =>
+      take(api.POST('/api/claims/{id}/approve-urgent', { params: { path }, body: { version } })),
+    onSettled: changed,
+  });
   const decide = useMutation({
     mutationFn: (reason: string) =>
       take(api.POST('/api/claims/{id}/decide', { params: { path }, body: { version, reason } })),
@@ -92,6 +106,9 @@ export function useDesk(id: string) {
     saveList,
     sendList,
     answerTime,
+    doubt,
+    whatIf,
+    approveUrgent,
     decide,
     changed,
   };

@@ -69,8 +69,8 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             <span aria-hidden="true">◈ </span>
             {t('my.wanted', { what: claim.wanted, until: dateText(claim.wantedBy) })}
           </p>
-          <Link to={`/my/${claim.id}/fix-list`} className="btn btn-primary h-12">
-            {t('my.putRight')}
+          <Link to={`/my/${claim.id}/${claim.wantedAt}`} className="btn btn-primary h-12">
+            {t(`my.at.${claim.wantedAt as 'papers'}`)}
           </Link>
         </div>
       )}

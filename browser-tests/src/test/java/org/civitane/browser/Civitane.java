@@ -17,7 +17,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real server on a database of its own with the demo data, and a headless Chromium to use it with. */
-final class Civitane implements AutoCloseable {
+final class Civitane {
     static final String PASSWORD = "halvern-demo-2026";
     private static final List<String> CHROMIUM_FLAGS = List.of(
             "--no-sandbox",
@@ -27,6 +27,8 @@ final class Civitane implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    private static Civitane shared;
 
     private final ConfigurableApplicationContext server;
     private final Playwright playwright;
@@ -44,7 +46,16 @@ final class Civitane implements AutoCloseable {
                         .setArgs(CHROMIUM_FLAGS));
     }
 
-    static Civitane start() throws IOException {
+    /** The one server and browser that all stories share; they end with this process. */
+    static synchronized Civitane start() throws IOException {
+        if (shared == null) {
+            shared = startOnce();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+        }
+        return shared;
+    }
+
+    private static Civitane startOnce() throws IOException {
         int port = freePort();
         Path store = Files.createTempDirectory("civitane-browser");
         ConfigurableApplicationContext server = SpringApplication.run(
@@ -80,6 +91,17 @@ final class Civitane implements AutoCloseable {
         return page;
     }
 
+    /** Opens a claim of the demo by the running number of its programme, through the search. */
+    static void open(Page page, String prefix, int number) {
+        page.navigate("/day-sheet");
+        page.getByLabel("Find a household or number").fill("%05d".formatted(number));
+        page.getByLabel("Found")
+                .getByText(java.util.regex.Pattern.compile(prefix + "-\\d\\d-%05d".formatted(number)))
+                .first()
+                .click();
+        page.waitForURL(url -> url.contains("/claims/"));
+    }
+
     /** What axe has to say against the page as it stands, one line a violation. */
     static List<String> violations(Page page) {
         AxeResults results = new AxeBuilder(page)
@@ -102,8 +124,7 @@ final class Civitane implements AutoCloseable {
         }
     }
 
-    @Override
-    public void close() {
+    private void close() {
         browser.close();
         playwright.close();
         server.close();

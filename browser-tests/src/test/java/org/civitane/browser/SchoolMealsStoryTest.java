@@ -7,7 +7,6 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
@@ -21,13 +20,6 @@ public class SchoolMealsStoryTest {
     @BeforeClass
     void start() throws Exception {
         civitane = Civitane.start();
-    }
-
-    @AfterClass(alwaysRun = true)
-    void stop() {
-        if (civitane != null) {
-            civitane.close();
-        }
     }
 
     @Test

@@ -170,9 +170,12 @@ public class ClaimLifeTest extends ServerTest {
     @Test
     public void stacksArePagedByKeyWithoutGapsOrRepeats() {
         SignedIn caseworker = person(Role.CASEWORKER);
-        for (int i = 0; i < 27; i++) {
-            taken(caseworker);
-        }
+        List<ClaimView> all = java.util.stream.Stream.generate(() -> person(Role.APPLICANT))
+                .limit(27)
+                .map(applicant ->
+                        claims.take(handInNow(applicant, answers(applicant)).id(), caseworker))
+                .toList();
+        all.forEach(this::answered);
         DaySheet.Page first = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), Optional.empty());
         DaySheet.Page second = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), first.after());
         assertThat(first.count()).isEqualTo(27);

@@ -249,6 +249,7 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
             String atBank = switch (twist()) {
                 case NONE -> usual;
                 case URGENT -> "18.40";
+                case IMMATERIAL -> "1600.00";
                 default -> "640.15";
             };
             answers.putArray("resources").addObject().put("kind", "BANK").put("amount", atBank);
@@ -275,7 +276,7 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         String amount = switch (twist()) {
             case NONE -> usual;
             case URGENT -> weekly ? "25.50" : "110.00";
-            case IMMATERIAL -> weekly ? "31.00" : "130.00";
+            case IMMATERIAL -> weekly ? "69.00" : "299.00";
             default -> weekly ? "360.00" : "1560.00";
         };
         if (story != Story.INCOME_MISSING) {

@@ -1,5 +1,6 @@
 package org.civitane.server.demo;
 
+import jakarta.persistence.EntityManager;
 import java.io.ByteArrayInputStream;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,6 +19,7 @@ import org.civitane.server.corrections.FixListAnswers;
 import org.civitane.server.corrections.FixLists;
 import org.civitane.server.corrections.Point;
 import org.civitane.server.decisions.Decisions;
+import org.civitane.server.desk.StandingPause;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.papers.EvidenceItem;
@@ -49,6 +51,8 @@ class DemoLoader {
     private final EvidenceList evidence;
     private final Readings readings;
     private final DemoRegisters registers;
+    private final StandingPause standings;
+    private final EntityManager entities;
     private final JdbcClient database;
     private final AgencyClock clock;
     private LocalDate today = LocalDate.EPOCH;
@@ -65,6 +69,8 @@ class DemoLoader {
             EvidenceList evidence,
             Readings readings,
             DemoRegisters registers,
+            StandingPause standings,
+            EntityManager entities,
             JdbcClient database,
             AgencyClock clock) {
         this.accounts = accounts;
@@ -78,6 +84,8 @@ class DemoLoader {
         this.evidence = evidence;
         this.readings = readings;
         this.registers = registers;
+        this.standings = standings;
+        this.entities = entities;
         this.database = database;
         this.clock = clock;
     }
@@ -102,18 +110,24 @@ class DemoLoader {
         SignedIn joao = accounts.register("joao.brattli@halvern.example", "João Brattli", PASSWORD, Role.CASEWORKER);
         accounts.register("sunniva.reis@halvern.example", "Sunniva Reis", PASSWORD, Role.SUPERVISOR);
         accounts.register("edda.holm@halvern.example", "Edda Holm", PASSWORD, Role.AUDITOR);
-        for (int i = 0; i < DemoHousehold.COUNT; i++) {
-            tell(DemoHousehold.of(i), i % 5 == 4 ? joao : asa);
-        }
+        standings.during(() -> {
+            for (int i = 0; i < DemoHousehold.COUNT; i++) {
+                tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? joao : asa);
+                forgetWhatIsStored();
+            }
+        });
+    }
+
+    /** Otherwise each change is looked for in all households before, and each takes longer than the last. */
+    private void forgetWhatIsStored() {
+        entities.flush();
+        entities.clear();
     }
 
     private void tell(DemoHousehold household, SignedIn caseworker) {
         SignedIn applicant = accounts.find(household.email())
                 .orElseGet(() -> accounts.register(household.email(), household.fullName(), PASSWORD, Role.APPLICANT));
-        int daysAgo = household.story() == DemoHousehold.Story.DECIDED
-                ? 5 + household.number() % 9
-                : household.number() * 3 % 10;
-        LocalDate day = businessDaysAgo(daysAgo + 1);
+        LocalDate day = dayOf(household);
         ClaimView claim = at(day, 9 + household.number() % 7, () -> handIn(household, applicant));
         LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
         at(day, 16, () -> {
@@ -150,6 +164,14 @@ class DemoLoader {
         }
     }
 
+    /** The day on which a household hands in; one that cannot wait does so the day before. */
+    private LocalDate dayOf(DemoHousehold household) {
+        int daysAgo = household.story() == DemoHousehold.Story.DECIDED
+                ? 5 + household.number() % 9
+                : household.number() * 3 % 10;
+        return businessDaysAgo(household.twist() == DemoTwist.URGENT ? 1 : daysAgo + 1);
+    }
+
     private ClaimView handIn(DemoHousehold household, SignedIn applicant) {
         return drafts.handInAnswers(
                 applicant,
@@ -162,7 +184,8 @@ class DemoLoader {
     private List<EvidenceItem> sendPapers(DemoHousehold household, ClaimView claim, SignedIn applicant) {
         List<EvidenceItem> wanted = evidence.of(claim);
         boolean atOnce = switch (household.story()) {
-            case READY, DECIDED, TAKEN, TWIST -> true;
+            case READY, DECIDED, TAKEN -> true;
+            case TWIST -> household.twist() != DemoTwist.URGENT;
             default -> household.number() % 3 != 0;
         };
         boolean slipsMissing = household.twist() == DemoTwist.UNSUPPORTED;
@@ -182,7 +205,7 @@ class DemoLoader {
     }
 
     private DemoPaper paper(String kind, DemoHousehold household) {
-        return DemoPaper.of(kind, household, household.answers(today), today);
+        return DemoPaper.of(kind, household, household.answers(today), dayOf(household));
     }
 
     private ClaimView acceptPapers(DemoHousehold household, ClaimView claim, SignedIn caseworker) {

@@ -64,7 +64,7 @@ record DemoPay(String employer, BigDecimal said, boolean weekly, DemoTwist twist
         return switch (twist) {
             case MISSTATED -> "1.18";
             case DISPUTED -> "1.12";
-            case IMMATERIAL -> "0.90";
+            case IMMATERIAL -> "0.75";
             default -> "1";
         };
     }
@@ -74,7 +74,7 @@ record DemoPay(String employer, BigDecimal said, boolean weekly, DemoTwist twist
             case OUTDATED_RECORD -> "0.80";
             case MISSTATED -> "1.18";
             case DISPUTED -> "1.30";
-            case IMMATERIAL -> "0.90";
+            case IMMATERIAL -> "0.75";
             default -> "1";
         };
     }

@@ -24,17 +24,22 @@ class DayStanding {
     private final Claims claims;
     private final Situations situations;
     private final InTheWay inTheWay;
+    private final StandingPause pause;
     private final Texts texts;
 
-    DayStanding(Claims claims, Situations situations, InTheWay inTheWay, Texts texts) {
+    DayStanding(Claims claims, Situations situations, InTheWay inTheWay, StandingPause pause, Texts texts) {
         this.claims = claims;
         this.situations = situations;
         this.inTheWay = inTheWay;
+        this.pause = pause;
         this.texts = texts;
     }
 
     @EventListener
     void touched(ClaimTouched event) {
+        if (pause.holdsBack(event.claim())) {
+            return;
+        }
         ClaimView claim = claims.claim(event.claim());
         if (claim.state().isOpen()) {
             Situation now = situations.of(claim);

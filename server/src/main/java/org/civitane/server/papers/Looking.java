@@ -5,6 +5,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.civitane.server.platform.Problem;
@@ -20,6 +21,7 @@ class Looking implements DisposableBean {
 
     private final ExecutorService eyes = Executors.newFixedThreadPool(
             AT_ONCE, Thread.ofPlatform().daemon().name("looking-", 0).factory());
+    private final Semaphore turns = new Semaphore(AT_ONCE, true);
     private final Texts texts;
 
     Looking(Texts texts) {
@@ -28,7 +30,16 @@ class Looking implements DisposableBean {
 
     /** @throws Problem as {@code look} does, or when it takes too long */
     <T> T at(Callable<T> look) {
-        Future<T> looked = eyes.submit(look);
+        turns.acquireUninterruptibly();
+        try {
+            return begun(eyes.submit(look));
+        } finally {
+            turns.release();
+        }
+    }
+
+    /** The time counts from when it is begun: whoever waits for their turn has done nothing wrong. */
+    private <T> T begun(Future<T> looked) {
         try {
             return looked.get(SECONDS, TimeUnit.SECONDS);
         } catch (ExecutionException e) {

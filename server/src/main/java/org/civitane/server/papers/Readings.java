@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.civitane.exchange.binding.Json;
@@ -50,7 +51,9 @@ public class Readings {
     private final Claims claims;
     private final History history;
     private final SchedulerClient jobs;
-    private final Looking looking;
+    /** Reading is slow and can wait, so that people do not. */
+    private final Semaphore oneAtATime = new Semaphore(1, true);
+
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
     private final AgencyClock clock;
@@ -62,7 +65,6 @@ public class Readings {
             Claims claims,
             History history,
             SchedulerClient jobs,
-            Looking looking,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,
             AgencyClock clock,
@@ -72,7 +74,6 @@ public class Readings {
         this.claims = claims;
         this.history = history;
         this.jobs = jobs;
-        this.looking = looking;
         this.transaction = transaction;
         this.events = events;
         this.clock = clock;
@@ -160,12 +161,21 @@ public class Readings {
         if (row == null) {
             return;
         }
-        Reading reading = looking.at(() -> read(new PaperFile(store.file(row.digest()), texts)));
+        Reading reading = readInTurn(row.digest());
         transaction.executeWithoutResult(status -> {
             keep(paper, reading.state(), reading.shown());
             events.publishEvent(new PapersChanged(row.claim()));
             claims.touch(row.claim());
         });
+    }
+
+    private Reading readInTurn(String digest) {
+        oneAtATime.acquireUninterruptibly();
+        try {
+            return read(new PaperFile(store.file(digest), texts));
+        } finally {
+            oneAtATime.release();
+        }
     }
 
     private Reading read(PaperFile file) {

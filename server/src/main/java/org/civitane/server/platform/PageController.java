@@ -1,5 +1,9 @@
 package org.civitane.server.platform;
 
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ResponseBody;
@@ -7,6 +11,8 @@ import org.springframework.web.bind.annotation.ResponseBody;
 /** Serves the one page that all screens live in, whatever screen the address names; anyone may load it. */
 @Controller
 class PageController {
+    private volatile boolean ready;
+
     @GetMapping({
         "/",
         "/sign-in",
@@ -27,9 +33,17 @@ class PageController {
 
     record Health(String status) {}
 
+    /** Answers 503 until everything is there to work with. */
     @GetMapping("/api/health")
     @ResponseBody
-    Health health() {
-        return new Health("answers");
+    ResponseEntity<Health> health() {
+        return ready
+                ? ResponseEntity.ok(new Health("answers"))
+                : ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(new Health("starts"));
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void isReady() {
+        ready = true;
     }
 }

@@ -58,9 +58,9 @@ public final class Ocr {
     }
 
     private static String run(List<String> command) throws IOException {
-        Process process = new ProcessBuilder(command)
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
-                .start();
+        ProcessBuilder tesseract = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
+        tesseract.environment().put("OMP_THREAD_LIMIT", "1");
+        Process process = tesseract.start();
         try {
             process.getOutputStream().close();
             String table = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

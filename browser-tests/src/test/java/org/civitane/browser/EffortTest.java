@@ -1,0 +1,146 @@
+package org.civitane.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/**
+ * How much work five standard claims are, from the day sheet to the decision or the question that is sent: every click
+ * and every key is an action, a text that is typed is one more and counted in letters.
+ */
+public class EffortTest {
+    private static final int ALL_AGREES = 31;
+    private static final int IMMATERIAL = 38;
+    private static final int MATERIAL = 32 + 2;
+    private static final int SLIP_MISSING = 37;
+    private static final int DISPUTED = 44;
+
+    private Civitane civitane;
+    private Page page;
+    private int clicks;
+    private int keys;
+    private int letters;
+    private AtomicInteger loads;
+
+    @BeforeClass
+    void start() throws Exception {
+        civitane = Civitane.start();
+        page = civitane.signedIn("asa.mikkel@halvern.example");
+    }
+
+    @Test
+    public void anAgreedClaimTakesAtMostSixActionsAndOnePageLoad() {
+        begin(ALL_AGREES);
+        key("d");
+        click("Decide and send the letter");
+        assertThat(page.getByText("Decided; the letter is in")).isVisible();
+        assertThat(actions("all agrees")).isLessThanOrEqualTo(6);
+        assertThat(loads).hasValueLessThanOrEqualTo(1);
+    }
+
+    @Test(dependsOnMethods = "anAgreedClaimTakesAtMostSixActionsAndOnePageLoad", alwaysRun = true)
+    public void oneImmaterialDifference() {
+        begin(IMMATERIAL);
+        if (page.getByText("Settle the one that cannot change anything").isVisible()) {
+            click("Settle the one that cannot change anything");
+            button("Settle it");
+        }
+        assertThat(page.getByText("In the way · 0")).isVisible();
+        key("d");
+        click("Decide and send the letter");
+        assertThat(page.getByText("Decided; the letter is in")).isVisible();
+        assertThat(actions("one immaterial difference")).isLessThanOrEqualTo(8);
+    }
+
+    @Test(dependsOnMethods = "oneImmaterialDifference", alwaysRun = true)
+    public void oneMaterialDifferenceSettledFromPapers() {
+        begin(MATERIAL);
+        key("n");
+        key("2");
+        page.getByLabel("Why?").waitFor();
+        keys++;
+        page.getByLabel("Why?").press("Enter");
+        assertThat(page.getByText("In the way · 0")).isVisible();
+        key("d");
+        click("Decide and send the letter");
+        assertThat(page.getByText("Decided; the letter is in")).isVisible();
+        assertThat(actions("one material difference, from papers")).isLessThanOrEqualTo(9);
+    }
+
+    @Test(dependsOnMethods = "oneMaterialDifferenceSettledFromPapers", alwaysRun = true)
+    public void aMissingSlipAskedFor() {
+        begin(SLIP_MISSING);
+        clicks++;
+        page.getByLabel("Ask about this: Pay slips of").click();
+        button("Send it");
+        assertThat(page.getByText("Waiting for the applicant: one point of the fix list"))
+                .isVisible();
+        assertThat(actions("a missing slip asked for")).isLessThanOrEqualTo(6);
+    }
+
+    @Test(dependsOnMethods = "aMissingSlipAskedFor", alwaysRun = true)
+    public void aDoubtedIdentity() {
+        begin(DISPUTED);
+        click("Who the applicant is");
+        click("Ask the person whether they filed this");
+        type("What is doubted?", "The register has someone else under this number.");
+        button("Ask them");
+        assertThat(page.getByText("Waiting for the applicant: the answer whether you filed this"))
+                .isVisible();
+        assertThat(actions("a doubted identity")).isLessThanOrEqualTo(8);
+    }
+
+    /** From the day sheet, by the number of the claim and Enter. */
+    private void begin(int number) {
+        clicks = 0;
+        keys = 0;
+        letters = 0;
+        page.navigate("/day-sheet");
+        loads = new AtomicInteger();
+        page.onLoad(loaded -> loads.incrementAndGet());
+        String wanted = "%05d".formatted(number);
+        type("Find a household or number", wanted);
+        clicks++;
+        page.getByLabel("Found")
+                .getByText(java.util.regex.Pattern.compile("FA-\\d\\d-" + wanted))
+                .first()
+                .click();
+        page.getByText("The outcome as it stands").waitFor();
+    }
+
+    private int actions(String what) {
+        int texts = letters > 5 ? 2 : 1;
+        System.out.printf(
+                "EFFORT %s: %d clicks, %d keys, %d texts of %d letters, %d page loads%n",
+                what, clicks, keys, texts, letters, loads.get());
+        return clicks + keys + texts;
+    }
+
+    private void key(String key) {
+        keys++;
+        page.locator("body").press(key);
+    }
+
+    private void click(String text) {
+        clicks++;
+        page.getByText(text).first().click();
+    }
+
+    private void button(String name) {
+        clicks++;
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private void type(String label, String text) {
+        letters += text.length();
+        page.getByLabel(label).fill(text);
+    }
+}
