@@ -14,6 +14,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +31,7 @@ public class Claims {
     private final Accounts accounts;
     private final Texts texts;
     private final AgencyClock clock;
+    private final JdbcClient database;
     private final ApplicationEventPublisher events;
 
     Claims(
@@ -41,6 +43,7 @@ public class Claims {
             Accounts accounts,
             Texts texts,
             AgencyClock clock,
+            JdbcClient database,
             ApplicationEventPublisher events) {
         this.claims = claims;
         this.numbers = numbers;
@@ -50,6 +53,7 @@ public class Claims {
         this.accounts = accounts;
         this.texts = texts;
         this.clock = clock;
+        this.database = database;
         this.events = events;
     }
 
@@ -296,7 +300,19 @@ public class Claims {
         return Catalogue.named(claim.programme());
     }
 
+    /**
+     * Holds a claim until the transaction ends. Two that change what belongs to it, such as two registers that answer
+     * at once, come one after the other, so that the last of them works out where it stands with all of it there.
+     */
+    public void hold(UUID id) {
+        database.sql("select id from claim where id = ? for update")
+                .param(id)
+                .query(UUID.class)
+                .optional();
+    }
+
     private ClaimView change(UUID id, Consumer<Claim> how) {
+        hold(id);
         Claim claim = find(id);
         how.accept(claim);
         touched(id);

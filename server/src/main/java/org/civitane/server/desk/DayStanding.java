@@ -40,6 +40,7 @@ class DayStanding {
         if (pause.holdsBack(event.claim())) {
             return;
         }
+        claims.hold(event.claim());
         ClaimView claim = claims.claim(event.claim());
         if (claim.state().isOpen()) {
             Situation now = situations.of(claim);

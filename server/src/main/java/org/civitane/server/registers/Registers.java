@@ -157,6 +157,7 @@ public class Registers {
     /** Writes an answer down, unless one is there already; tells everyone else in the same transaction. */
     public void answered(UUID id, JsonNode answer) {
         RegisterRequest request = request(id).orElseThrow();
+        claims.hold(request.claim());
         int changed = database.sql("""
                         update register_request set state = 'ANSWERED', answer = ?::jsonb, answered_at = ?, tried_at = ?, attempts = attempts + 1
                         where id = ? and state in ('ASKED', 'SILENT')""")
