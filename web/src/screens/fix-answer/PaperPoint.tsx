@@ -1,13 +1,12 @@
-import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { Choose } from '../papers/Choose';
+import { Sending } from '../papers/Sending';
 import { useUpload } from '../papers/upload';
 
 type Props = { claim: string; point: Schemas['Point']; onSent: () => void };
 
 /** A point that is answered by a paper: sent here, at once. */
 export function PaperPoint({ claim, point, onSent }: Props) {
-  const { t } = useTranslation();
   const [, kind = 'OTHER', subject = ''] = point.path.split('/');
   const { sending, sent, send, busy } = useUpload(claim, { kind, subject }, onSent);
   return (
@@ -18,21 +17,7 @@ export function PaperPoint({ claim, point, onSent }: Props) {
             ✓ {name}
           </li>
         ))}
-        {sending.map((each) => (
-          <li key={each.key}>
-            <span className="break-all">{each.name}</span>{' '}
-            {each.problem === undefined ? (
-              <progress
-                className="progress progress-primary w-40 align-middle"
-                value={each.share}
-                max={1}
-                aria-label={t('papers.sending', { name: each.name })}
-              />
-            ) : (
-              <span className="font-semibold text-error">{each.problem || t('papers.failed')}</span>
-            )}
-          </li>
-        ))}
+        <Sending uploads={sending} />
       </ul>
       <Choose title={point.title} busy={busy} onFiles={send} />
     </div>

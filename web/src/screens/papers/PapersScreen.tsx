@@ -7,6 +7,7 @@ import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 import { Choose } from './Choose';
+import { Sending } from './Sending';
 import { useUpload } from './upload';
 
 const EDGE = {
@@ -116,21 +117,7 @@ function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] })
             <span className="quiet">{t('papers.pages', { count: paper.pages })}</span>
           </li>
         ))}
-        {sending.map((each) => (
-          <li key={each.key} aria-live="polite">
-            <span className="break-all">{each.name}</span>{' '}
-            {each.problem === undefined ? (
-              <progress
-                className="progress progress-primary w-40 align-middle"
-                value={each.share}
-                max={1}
-                aria-label={t('papers.sending', { name: each.name })}
-              />
-            ) : (
-              <span className="font-semibold text-error">{each.problem || t('papers.failed')}</span>
-            )}
-          </li>
-        ))}
+        <Sending uploads={sending} />
       </ul>
       {wanted && <Choose title={item.title} busy={busy} onFiles={send} />}
     </section>

@@ -16,7 +16,7 @@ import org.testng.annotations.Test;
 public class EffortTest {
     private static final int ALL_AGREES = 31;
     private static final int IMMATERIAL = 38;
-    private static final int MATERIAL = 32 + 2;
+    private static final int MATERIAL = 34;
     private static final int SLIP_MISSING = 37;
     private static final int DISPUTED = 44;
 
