@@ -5,7 +5,6 @@ import type { Schemas } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { Evidence } from './Evidence';
-import { keyOf } from './FactTable';
 import { FixListPanel, type NewPoint } from './FixListPanel';
 import { InTheWay } from './InTheWay';
 import { KeyList } from './KeyList';
@@ -17,7 +16,7 @@ import { SettleAll } from './SettleAll';
 import { SettlePanel } from './SettlePanel';
 import { Strip } from './Strip';
 import { useDesk } from './useDesk';
-import { useDeskKeys } from './useDeskKeys';
+import { nextDifference, useDeskKeys } from './useDeskKeys';
 import { usePapers } from './usePapers';
 
 type Fact = Schemas['Fact'];
@@ -45,8 +44,7 @@ export function DeskScreen() {
     setPoints(now.some((each) => each.path === point.path) ? now : [...now, point]);
   };
   const askAbout = (fact: Fact) => {
-    const path = fact.path === 'linkedBenefit/confirmed' ? 'linkedBenefit' : fact.path;
-    if (fact.ask) ask({ path, ...fact.ask });
+    if (fact.ask) ask(fact.ask);
   };
   const open = (id: string, page = 1) => setPaper({ id, page });
   const openPaper = papers.evidence.data
@@ -77,7 +75,7 @@ export function DeskScreen() {
     const fact = desk.facts.flatMap((group) => group.facts).find((each) => each.path === obstacle.path);
     if (fact) {
       setTab('facts');
-      setChosen(keyOf(fact));
+      setChosen(fact.path);
     }
     if (obstacle.kind === 'REGISTER') setTab('registers');
     if (obstacle.kind === 'IDENTITY') setTab('identity');
@@ -149,15 +147,16 @@ export function DeskScreen() {
           )}
           {settling && (
             <SettlePanel
-              key={keyOf(settling.fact) + settling.view}
+              key={settling.fact.path + settling.view}
               fact={settling.fact}
               view={settling.view}
               busy={work.settle.isPending}
               onSettle={(wish) =>
                 work.settle.mutate(wish, {
-                  onSuccess: () => {
+                  onSuccess: (after) => {
                     setSettling(undefined);
                     work.whatIf.reset();
+                    setChosen((nextDifference(after, settling.fact.path) ?? settling.fact).path);
                   },
                 })
               }
@@ -203,7 +202,7 @@ export function DeskScreen() {
                 .find((each) => each.path === path || path.startsWith(`${each.path}/`));
               if (fact) {
                 setTab('facts');
-                setChosen(keyOf(fact));
+                setChosen(fact.path);
               }
             }}
           />

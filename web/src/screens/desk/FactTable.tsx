@@ -12,8 +12,6 @@ type Props = {
   onPaper: (paper: string, page: number) => void;
 };
 
-export const keyOf = (fact: Fact): string => `${fact.path} ${fact.label}`;
-
 /** The facts in their three views, grouped by person, with what differs underlined in place. */
 export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) {
   const { t } = useTranslation();
@@ -44,10 +42,10 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
           </tr>
           {group.facts.map((fact) => (
             <tr
-              key={keyOf(fact)}
-              aria-selected={keyOf(fact) === chosen}
-              className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${keyOf(fact) === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
-              onClick={() => onChoose(keyOf(fact))}
+              key={fact.path}
+              aria-selected={fact.path === chosen}
+              className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${fact.path === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
+              onClick={() => onChoose(fact.path)}
             >
               <td className="px-3 py-2">
                 {fact.label}

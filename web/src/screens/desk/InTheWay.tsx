@@ -53,7 +53,7 @@ export function InTheWay({ desk, onAsk, onGo, onSettleAll }: Props) {
               <button
                 type="button"
                 className="mt-1 min-h-8 cursor-pointer font-semibold text-primary"
-                onClick={() => onAsk({ path: each.path, ...each.suggestion })}
+                onClick={() => each.suggestion && onAsk(each.suggestion)}
               >
                 {t('desk.ask')}
               </button>

@@ -1,6 +1,5 @@
 import { useEffect } from 'react';
 import type { Schemas } from '../../api/client';
-import { keyOf } from './FactTable';
 
 type Fact = Schemas['Fact'];
 
@@ -32,14 +31,21 @@ export function useDeskKeys(actions: Actions) {
   });
 }
 
+/** The difference that comes after a fact, or the first one when none does. */
+export function nextDifference(desk: Schemas['Desk'], path: string): Fact | undefined {
+  const facts = desk.facts.flatMap((group) => group.facts);
+  const at = facts.findIndex((each) => each.path === path);
+  const differing = facts.filter((each) => each.state === 'DIFFERS');
+  return differing.find((each) => facts.indexOf(each) > at) ?? differing[0];
+}
+
 /** Whether the key did something. */
 function press(key: string, actions: Actions, desk: Schemas['Desk']): boolean {
   const facts = desk.facts.flatMap((group) => group.facts);
-  const at = facts.findIndex((each) => keyOf(each) === actions.chosen);
+  const at = facts.findIndex((each) => each.path === actions.chosen);
   const fact = facts[at];
-  const differing = facts.filter((each) => each.state === 'DIFFERS');
   const choose = (to: Fact | undefined) => {
-    if (to) actions.onChoose(keyOf(to));
+    if (to) actions.onChoose(to.path);
     return to !== undefined;
   };
   switch (key) {
@@ -48,7 +54,7 @@ function press(key: string, actions: Actions, desk: Schemas['Desk']): boolean {
     case 'k':
       return choose(facts[Math.max(at - 1, 0)]);
     case 'n':
-      return choose(differing.find((each) => facts.indexOf(each) > at) ?? differing[0]);
+      return choose(nextDifference(desk, actions.chosen));
     case 'w':
       document.getElementById('working')?.focus();
       return true;

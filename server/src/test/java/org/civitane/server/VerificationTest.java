@@ -5,13 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.identity.IdentityCheck;
-import org.civitane.core.income.ReconciledSource;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -32,7 +30,6 @@ import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.standins.CivilRegister;
-import org.civitane.server.standins.WageRegister;
 import org.civitane.server.verification.Doubt;
 import org.civitane.server.verification.Doubts;
 import org.civitane.server.verification.IdentityReview;
@@ -52,9 +49,6 @@ public class VerificationTest extends ServerTest {
 
     @Autowired
     private CivilRegister civil;
-
-    @Autowired
-    private WageRegister wages;
 
     @Autowired
     private EvidenceList evidence;
@@ -113,21 +107,6 @@ public class VerificationTest extends ServerTest {
         ((ObjectNode) file.path("members").get(0)).put("dateOfBirth", "1988-02-03");
         claims.addEdition(claim.id(), read(file), JsonColumn.write(file), "corrected");
         assertThat(verification.of(answered(claim)).identity().result()).isEqualTo(IdentityCheck.Result.CONFIRMED);
-    }
-
-    @Test
-    public void anEmployerThatNobodyStatedStandsInTheWayAndCanBeCounted() {
-        SignedIn applicant = person(Role.APPLICANT);
-        ObjectNode answers = answers(applicant);
-        ((ObjectNode) answers.path("incomes").get(0)).put("employer", "Tarn Quay Bakery");
-        report(applicant, "Tarn Quay Bakery Lda", "1785.33");
-        report(applicant, "Ferry Stairs Kiosk", "420.00");
-        ClaimView claim = handInForFood(applicant, answers);
-        assertThat(verification.of(claim).income().sources())
-                .extracting(source -> source.employer() + " " + source.verdict())
-                .containsExactly(
-                        "Ferry Stairs Kiosk " + ReconciledSource.Verdict.UNDISCLOSED,
-                        "Tarn Quay Bakery " + ReconciledSource.Verdict.AGREED);
     }
 
     @Test
@@ -266,18 +245,6 @@ public class VerificationTest extends ServerTest {
         ObjectNode answers = answers(applicant);
         answers.putObject("contact").put("personNumber", number);
         return answers;
-    }
-
-    private void report(SignedIn applicant, String employer, String gross) {
-        for (int back = 1; back <= 3; back++) {
-            wages.put(new WageRegister.Entry(
-                    applicant.displayName(),
-                    LocalDate.of(1988, 3, 2),
-                    employer,
-                    YearMonth.from(org.civitane.core.calendar.BusinessCalendar.received(clock.localNow()))
-                            .minusMonths(back),
-                    gross));
-        }
     }
 
     private static org.civitane.core.casefile.CaseFile read(ObjectNode file) {

@@ -1,20 +1,18 @@
 package org.civitane.core.materiality;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.materiality.Candidate.LineValue;
 import org.civitane.core.policy.PolicyBook;
-import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
@@ -52,44 +50,46 @@ public record Materiality(
     public static <C extends CaseFile> Materiality of(
             Programme<C> programme, C file, List<Candidate> candidates, PolicyBook book) {
         List<Open> open = open(file, candidates);
-        int combinations = combinations(open);
-        Map<List<Outcome>, Integer> classes = new HashMap<>();
-        int[] classOf = new int[combinations];
-        Optional<Money> least = Optional.empty();
-        Optional<Money> greatest = Optional.empty();
         List<IncomeLine> lines = new ArrayList<>(file.incomes());
-        for (int combination = 0; combination < combinations; combination++) {
-            put(combination, open, lines);
-            Determination determination =
-                    programme.determine(programme.caseType().cast(file.withIncomes(lines)), book, Reasoning.silent());
-            List<Outcome> outcomes = determination.outcomes();
-            classOf[combination] = classes.computeIfAbsent(outcomes, ignored -> classes.size());
-            Optional<Money> total = total(outcomes);
-            if (total.isPresent()) {
-                least = Optional.of(least.orElse(total.get()).limitedTo(total.get()));
-                greatest = Optional.of(greatest.orElse(total.get()).atLeast(total.get()));
+        Sweep sweep = Sweep.of(open.stream().map(line -> line.values().size()).toList(), values -> {
+            for (int i = 0; i < values.length; i++) {
+                lines.set(open.get(i).position(), open.get(i).values().get(values[i]));
             }
-        }
-        return new Materiality(combinations, classes.size(), least, greatest, matters(open, classOf));
+            C changed = programme.caseType().cast(file.withIncomes(lines));
+            return Optional.of(
+                    programme.determine(changed, book, Reasoning.silent()).outcomes());
+        });
+        List<Money> totals = sweep.distinct().stream()
+                .map(Materiality::total)
+                .flatMap(Optional::stream)
+                .sorted()
+                .toList();
+        return new Materiality(
+                sweep.combinations(),
+                sweep.distinct().size(),
+                totals.stream().findFirst(),
+                totals.isEmpty() ? Optional.empty() : Optional.of(totals.getLast()),
+                IntStream.range(0, open.size())
+                        .mapToObj(i -> new Line(open.get(i).id(), sweep.matters(i)))
+                        .toList());
     }
 
-    /** A line with all its values, and by how much combinations of neighbouring values are apart. */
-    private record Open(String id, int position, List<IncomeLine> values, int stride) {}
+    /** A line with all its values. */
+    private record Open(String id, int position, List<IncomeLine> values) {}
 
     private static List<Open> open(CaseFile file, List<Candidate> candidates) {
         Set<String> seen = new HashSet<>();
         List<Open> open = new ArrayList<>();
-        long stride = 1;
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
             int position = positionOf(candidate.line(), file);
             if (!seen.add(candidate.line())) {
                 throw new InvalidFact(POINTER, "The line \"" + candidate.line() + "\" is given twice.");
             }
-            List<IncomeLine> values = values(file.incomes().get(position), candidate.values(), i);
-            open.add(new Open(candidate.line(), position, values, (int) stride));
-            stride *= values.size();
-            if (stride > MOST_COMBINATIONS) {
+            open.add(new Open(candidate.line(), position, values(file.incomes().get(position), candidate.values(), i)));
+            List<Integer> sizes =
+                    open.stream().map(line -> line.values().size()).toList();
+            if (Sweep.combinations(sizes, MOST_COMBINATIONS) > MOST_COMBINATIONS) {
                 throw new InvalidFact(POINTER, "There are more than " + MOST_COMBINATIONS + " combinations.");
             }
         }
@@ -118,24 +118,8 @@ public record Materiality(
         return List.copyOf(different);
     }
 
-    private static int combinations(List<Open> open) {
-        return open.isEmpty()
-                ? 1
-                : open.getLast().stride() * open.getLast().values().size();
-    }
-
-    private static void put(int combination, List<Open> open, List<IncomeLine> lines) {
-        for (Open line : open) {
-            lines.set(line.position(), line.values().get(valueIn(combination, line)));
-        }
-    }
-
-    private static int valueIn(int combination, Open line) {
-        return combination / line.stride() % line.values().size();
-    }
-
     /** The amounts under {@code benefit}, else {@code total}, of all outcomes; empty when none carries one. */
-    private static Optional<Money> total(List<Outcome> outcomes) {
+    public static Optional<Money> total(List<Outcome> outcomes) {
         Optional<Money> sum = Optional.empty();
         for (Outcome outcome : outcomes) {
             Value value = outcome.more().getOrDefault("benefit", outcome.more().get("total"));
@@ -144,18 +128,5 @@ public record Materiality(
             }
         }
         return sum;
-    }
-
-    private static List<Line> matters(List<Open> open, int[] classOf) {
-        List<Line> lines = new ArrayList<>();
-        for (Open line : open) {
-            boolean matters = false;
-            for (int combination = 0; combination < classOf.length && !matters; combination++) {
-                int asItStands = combination - valueIn(combination, line) * line.stride();
-                matters = classOf[combination] != classOf[asItStands];
-            }
-            lines.add(new Line(line.id(), matters));
-        }
-        return lines;
     }
 }

@@ -2,6 +2,8 @@ package org.civitane.exchange.casefile;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.civitane.core.reasoning.FactPath;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -12,6 +14,8 @@ import tools.jackson.databind.node.ObjectNode;
  * {@code incomes/i1/amount}. {@code members/m2/incomes} stands for all income lines of a person together with their
  * declaration that there are none: {@code {"lines": […], "none": false}}. An amount can be set together with how often it
  * comes: {@code {"amount": "1790.33", "frequency": "MONTHLY"}} at {@code incomes/i1/amount} sets both.
+ * {@code members/m2/incomes/ferry-stairs-kiosk} stands for one source of a person's income, however many lines it has:
+ * {@code {"instead": ["i2", "i3"], "lines": […]}} puts these lines in the place of those; what it is called is free.
  */
 public final class CasePaths {
     private static final String INCOMES = "incomes";
@@ -26,6 +30,9 @@ public final class CasePaths {
         Optional<String> person = personWhoseIncomes(path);
         if (person.isPresent()) {
             return Optional.of(incomesOf(caseFile, person.get()));
+        }
+        if (isSource(path)) {
+            return Optional.empty();
         }
         JsonNode at = caseFile;
         for (String part : parts(path)) {
@@ -46,6 +53,10 @@ public final class CasePaths {
         Optional<String> person = personWhoseIncomes(path);
         if (person.isPresent()) {
             setIncomesOf(caseFile, person.get(), value);
+            return;
+        }
+        if (isSource(path)) {
+            setSource(caseFile, parts(path).get(1), value);
             return;
         }
         List<String> parts = parts(path);
@@ -102,6 +113,40 @@ public final class CasePaths {
         return matches ? Optional.of(parts.get(1)) : Optional.empty();
     }
 
+    /** Whether a path stands for one source of a person's income. */
+    public static boolean isSource(FactPath path) {
+        List<String> parts = parts(path);
+        return parts.size() == 4
+                && parts.getFirst().equals("members")
+                && parts.get(2).equals(INCOMES);
+    }
+
+    /** The lines stand where the first of those that they replace stood, or come last. */
+    private static void setSource(ObjectNode caseFile, String person, JsonNode value) {
+        if (!value.path("lines").isArray()) {
+            throw new IllegalArgumentException("A source of income is set by its lines.");
+        }
+        Set<String> instead =
+                value.path("instead").valueStream().map(JsonNode::asString).collect(Collectors.toSet());
+        ArrayNode lines = caseFile.arrayNode();
+        boolean placed = false;
+        for (JsonNode line : caseFile.path(INCOMES)) {
+            if (!instead.contains(line.path("id").asString(""))) {
+                lines.add(line);
+            } else if (!placed) {
+                value.path("lines").forEach(lines::add);
+                placed = true;
+            }
+        }
+        if (!placed) {
+            value.path("lines").forEach(lines::add);
+        }
+        caseFile.set(INCOMES, lines);
+        if (!value.path("lines").isEmpty()) {
+            declare(caseFile, person, false);
+        }
+    }
+
     private static ObjectNode incomesOf(ObjectNode caseFile, String person) {
         ObjectNode found = caseFile.objectNode();
         ArrayNode lines = found.putArray("lines");
@@ -125,12 +170,16 @@ public final class CasePaths {
                 .forEach(lines::add);
         value.path("lines").valueStream().forEach(lines::add);
         caseFile.set(INCOMES, lines);
+        declare(caseFile, person, value.path("none").asBoolean(false));
+    }
+
+    private static void declare(ObjectNode caseFile, String person, boolean none) {
         ArrayNode declared = caseFile.arrayNode();
         caseFile.path(NO_INCOME)
                 .valueStream()
                 .filter(id -> !id.asString("").equals(person))
                 .forEach(declared::add);
-        if (value.path("none").asBoolean(false)) {
+        if (none) {
             declared.add(person);
         }
         caseFile.set(NO_INCOME, declared);

@@ -48,4 +48,42 @@ public class CasePathsTest {
                         Json.mapper().readTree("1")))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    public void putsOneSourceOfIncomeInThePlaceOfItsLines() {
+        ObjectNode copy = file.deepCopy();
+        CasePaths.set(
+                copy,
+                FactPath.of("members", "m1", "incomes", "bakery"),
+                Json.mapper().readTree("{\"instead\":[\"i1\"],\"lines\":[{\"id\":\"w\",\"member\":\"m1\"}]}"));
+        assertThat(copy.path("incomes")
+                        .valueStream()
+                        .map(line -> line.path("id").asString()))
+                .containsExactly("w", "i2");
+        assertThat(copy.path("noIncomeDeclared").toString()).isEqualTo("[\"m3\"]");
+    }
+
+    @Test
+    public void aSourceNobodyStatedComesLastAndEndsTheDeclarationThatThereIsNone() {
+        ObjectNode copy = file.deepCopy();
+        CasePaths.set(
+                copy,
+                FactPath.of("members", "m3", "incomes", "kiosk"),
+                Json.mapper().readTree("{\"instead\":[],\"lines\":[{\"id\":\"w\",\"member\":\"m3\"}]}"));
+        assertThat(copy.path("incomes")
+                        .valueStream()
+                        .map(line -> line.path("id").asString()))
+                .containsExactly("i1", "i2", "w");
+        assertThat(copy.path("noIncomeDeclared")).isEmpty();
+    }
+
+    @Test
+    public void aSourceThatIsLeftOutChangesNothing() {
+        ObjectNode copy = file.deepCopy();
+        CasePaths.set(
+                copy,
+                FactPath.of("members", "m3", "incomes", "kiosk"),
+                Json.mapper().readTree("{\"instead\":[],\"lines\":[]}"));
+        assertThat(copy).isEqualTo(file);
+    }
 }

@@ -19,6 +19,7 @@ import org.civitane.server.registers.Registers;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.verification.Doubts;
+import org.civitane.server.verification.FactSheet;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,6 +39,7 @@ class DeskController {
     private final Registers registers;
     private final Doubts doubts;
     private final Trials trials;
+    private final FactSheet facts;
     private final Texts texts;
 
     DeskController(
@@ -47,6 +49,7 @@ class DeskController {
             Registers registers,
             Doubts doubts,
             Trials trials,
+            FactSheet facts,
             Texts texts) {
         this.claims = claims;
         this.desks = desks;
@@ -54,6 +57,7 @@ class DeskController {
         this.registers = registers;
         this.doubts = doubts;
         this.trials = trials;
+        this.facts = facts;
         this.texts = texts;
     }
 
@@ -75,7 +79,9 @@ class DeskController {
     @Transactional
     public Desk settle(@PathVariable UUID id, @RequestBody @Valid Settle wish, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = workable(id, wish.version());
-        settlements.settle(claim, new FactPath(wish.path()), wish.view(), wish.value(), wish.reason(), Actor.of(who));
+        FactPath path = new FactPath(wish.path());
+        JsonNode value = wish.view() == View.TYPED ? facts.asTyped(claim, path, wish.value()) : wish.value();
+        settlements.settle(claim, path, wish.view(), value, wish.reason(), Actor.of(who));
         return desks.of(claims.claim(id), who);
     }
 
@@ -97,8 +103,12 @@ class DeskController {
     @PostMapping("/api/claims/{id}/what-if")
     Trials.Trial whatIf(@PathVariable UUID id, @RequestBody @Valid WhatIf wish) {
         Map<FactPath, JsonNode> values = new LinkedHashMap<>();
-        wish.values().forEach(tried -> values.put(new FactPath(tried.path()), tried.value()));
-        return trials.whatIf(claims.claim(id), values);
+        ClaimView claim = claims.claim(id);
+        wish.values().forEach(tried -> {
+            FactPath path = new FactPath(tried.path());
+            values.put(path, facts.asTyped(claim, path, tried.value()));
+        });
+        return trials.whatIf(claim, values);
     }
 
     /** An earlier edition against the claim as it stands. */

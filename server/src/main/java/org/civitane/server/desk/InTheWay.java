@@ -202,6 +202,7 @@ class InTheWay {
                 path,
                 askable
                         ? Optional.of(new Obstacle.Suggestion(
+                                path,
                                 texts.say("missing." + text, name),
                                 texts.say("ask." + text, name),
                                 texts.say("good." + text, name)))
@@ -252,17 +253,25 @@ class InTheWay {
                 fact.path(),
                 weight == Obstacle.Weight.IMMATERIAL
                         ? Optional.empty()
-                        : fact.ask().map(ask -> new Obstacle.Suggestion(ask.title(), ask.reason(), ask.good())));
+                        : fact.ask()
+                                .map(ask ->
+                                        new Obstacle.Suggestion(ask.path(), ask.title(), ask.reason(), ask.good())));
     }
 
     private String detail(Fact fact) {
         return Stream.of(
-                        fact.said().map(shown -> texts.say("way.said", shown.text())),
+                        fact.said().map(this::said),
                         fact.shown().map(shown -> texts.say("way.shown", shown.text())),
                         fact.onRecord().map(shown -> texts.say("way.record", shown.text())))
                 .flatMap(Optional::stream)
                 .reduce((left, right) -> left + " " + right)
                 .orElse("");
+    }
+
+    private String said(Fact.Shown said) {
+        return said.note()
+                .map(monthly -> texts.say("way.said-monthly", said.text(), monthly))
+                .orElseGet(() -> texts.say("way.said", said.text()));
     }
 
     private String words(Impact impact) {

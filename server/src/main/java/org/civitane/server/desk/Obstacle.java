@@ -45,6 +45,6 @@ record Obstacle(
         FIX_LIST
     }
 
-    /** What could be asked of the applicant. */
-    record Suggestion(String title, String reason, String good) {}
+    /** What could be asked of the applicant. @param path the fact that the point unlocks */
+    record Suggestion(String path, String title, String reason, String good) {}
 }

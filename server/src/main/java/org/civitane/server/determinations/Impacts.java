@@ -7,20 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
-import org.civitane.core.casefile.CaseFile;
-import org.civitane.core.casefile.IncomeLine;
-import org.civitane.core.casefile.InvalidFact;
-import org.civitane.core.materiality.Candidate;
 import org.civitane.core.materiality.Materiality;
+import org.civitane.core.materiality.Sweep;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
-import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
@@ -31,13 +23,15 @@ import org.civitane.server.settlements.Settlements;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.BooleanNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Works out what hangs on facts whose views differ: reruns the determination for each value they could take. */
 @Service
 @Transactional(readOnly = true)
 public class Impacts {
-    private static final String INCOMES = "incomes/";
+    /** So many combinations are determined while someone waits; beyond that a fact is taken to matter together. */
+    private static final int MOST_AT_ONCE = 512;
 
     private final Settlements settlements;
     private final PolicyStore policies;
@@ -60,116 +54,101 @@ public class Impacts {
             return Map.of();
         }
         ObjectNode settled = settlements.settledCase(claim);
+        List<FactPath> paths = List.copyOf(open.keySet());
+        List<List<JsonNode>> values = paths.stream().map(open::get).toList();
+        List<Integer> sizes = values.stream().map(List::size).toList();
         Map<FactPath, Impact> impacts = new LinkedHashMap<>();
-        open.forEach((path, values) -> impacts.put(path, impact(settled, path, values)));
-        Set<String> together = mattersTogether(settled, open);
-        impacts.replaceAll((path, impact) -> impact.kind() == Impact.Kind.NOTHING && together.contains(path.path())
-                ? new Impact(Impact.Kind.ANSWER, impact.outcomes(), impact.least(), impact.greatest(), true)
-                : impact);
+        if (Sweep.combinations(sizes, MOST_AT_ONCE) > MOST_AT_ONCE) {
+            for (int i = 0; i < paths.size(); i++) {
+                Trial alone = new Trial(settled, List.of(paths.get(i)), List.of(values.get(i)));
+                List<List<Outcome>> outcomes = alone.sweep().distinct();
+                impacts.put(paths.get(i), impact(outcomes, alone, true));
+            }
+            return impacts;
+        }
+        Trial all = new Trial(settled, paths, values);
+        Sweep sweep = all.sweep();
+        List<Integer> asTheyStand = all.asItStands();
+        for (int i = 0; i < paths.size(); i++) {
+            impacts.put(paths.get(i), impact(sweep.alone(i, asTheyStand), all, sweep.matters(i)));
+        }
         return impacts;
     }
 
-    private Impact impact(ObjectNode settled, FactPath path, List<JsonNode> values) {
-        Map<List<Outcome>, Determinations.Run> distinct = new LinkedHashMap<>();
-        for (JsonNode value : values) {
-            ObjectNode trial = settled.deepCopy();
+    /** A case with some facts open. */
+    private final class Trial {
+        private final ObjectNode settled;
+        private final List<FactPath> paths;
+        private final List<List<JsonNode>> values;
+        private final Map<List<Outcome>, CaseFiles.Read<?>> reads = new HashMap<>();
+
+        Trial(ObjectNode settled, List<FactPath> paths, List<List<JsonNode>> values) {
+            this.settled = settled;
+            this.paths = paths;
+            this.values = values;
+        }
+
+        Sweep sweep() {
+            return Sweep.of(values.stream().map(List::size).toList(), this::outcomes);
+        }
+
+        /** A value that the case cannot take changes nothing: nobody can settle on it either. */
+        private Optional<List<Outcome>> outcomes(int[] chosen) {
+            ObjectNode file = settled.deepCopy();
             try {
-                CasePaths.set(trial, path, value);
-                CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.write(trial).getBytes(StandardCharsets.UTF_8));
+                for (int i = 0; i < chosen.length; i++) {
+                    CasePaths.set(file, paths.get(i), values.get(i).get(chosen[i]));
+                }
+                CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8));
                 List<Outcome> outcomes =
                         read.determine(policies.book(), Reasoning.silent()).outcomes();
-                distinct.computeIfAbsent(outcomes, key -> determinations.run(read));
+                reads.putIfAbsent(outcomes, read);
+                return Optional.of(outcomes);
             } catch (BadInput | IllegalArgumentException | ClassCastException e) {
-                // A value that the case cannot take changes nothing: nobody can settle on it either.
-                continue;
+                return Optional.empty();
             }
         }
-        List<String> words = distinct.values().stream()
-                .map(Determinations.Run::headline)
-                .distinct()
-                .toList();
-        List<Money> totals = distinct.keySet().stream()
-                .map(Impacts::total)
+
+        /** The number of the value that each fact has now; of a question that nobody confirmed, of "no". */
+        List<Integer> asItStands() {
+            List<Integer> now = new ArrayList<>();
+            for (int i = 0; i < paths.size(); i++) {
+                JsonNode standing = CasePaths.get(settled, paths.get(i)).orElse(BooleanNode.FALSE);
+                now.add(Math.max(0, values.get(i).indexOf(standing)));
+            }
+            return now;
+        }
+
+        String headline(List<Outcome> outcomes) {
+            return determinations.run(reads.get(outcomes)).headline();
+        }
+    }
+
+    private static Impact impact(List<List<Outcome>> distinct, Trial trial, boolean mattersTogether) {
+        List<String> words = distinct.stream().map(trial::headline).distinct().toList();
+        List<Money> totals = distinct.stream()
+                .map(Materiality::total)
                 .flatMap(Optional::stream)
                 .sorted()
                 .toList();
-        boolean sameAnswer =
-                distinct.keySet().stream().map(Impacts::answers).distinct().count() <= 1;
-        Impact.Kind kind =
-                distinct.size() <= 1 ? Impact.Kind.NOTHING : sameAnswer ? Impact.Kind.AMOUNT : Impact.Kind.ANSWER;
-        return new Impact(
-                kind,
-                words,
-                totals.stream().findFirst().map(Money::toString),
-                totals.isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(totals.getLast().toString()),
-                false);
-    }
-
-    /** The paths of income lines that matter in some combination of the values of all open lines. */
-    private Set<String> mattersTogether(ObjectNode settled, Map<FactPath, List<JsonNode>> open) {
-        CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.write(settled).getBytes(StandardCharsets.UTF_8));
-        Map<String, IncomeLine> lines =
-                read.file().incomes().stream().collect(Collectors.toMap(IncomeLine::id, Function.identity()));
-        List<Candidate> candidates = new ArrayList<>();
-        Map<String, String> pathOfLine = new HashMap<>();
-        open.forEach((path, values) -> {
-            String[] parts = path.path().split("/");
-            if (path.path().startsWith(INCOMES) && parts.length == 3 && lines.containsKey(parts[1])) {
-                pathOfLine.put(parts[1], path.path());
-                candidates.add(new Candidate(
-                        parts[1],
-                        values.stream()
-                                .map(value ->
-                                        lineValue(value, lines.get(parts[1]).frequency()))
-                                .flatMap(Optional::stream)
-                                .toList()));
-            }
-        });
-        if (candidates.size() < 2) {
-            return Set.of();
+        Optional<String> least = totals.stream().findFirst().map(Money::toString);
+        Optional<String> greatest =
+                totals.stream().reduce((left, right) -> right).map(Money::toString);
+        if (distinct.size() <= 1) {
+            return new Impact(
+                    mattersTogether ? Impact.Kind.ANSWER : Impact.Kind.NOTHING,
+                    words,
+                    least,
+                    greatest,
+                    mattersTogether);
         }
-        try {
-            return materiality(read, candidates).lines().stream()
-                    .filter(Materiality.Line::matters)
-                    .map(line -> pathOfLine.get(line.line()))
-                    .collect(Collectors.toSet());
-        } catch (InvalidFact e) {
-            return Set.copyOf(pathOfLine.values());
-        }
-    }
-
-    private <C extends CaseFile> Materiality materiality(CaseFiles.Read<C> read, List<Candidate> candidates) {
-        return Materiality.of(read.programme(), read.file(), candidates, policies.book());
-    }
-
-    private static Optional<Candidate.LineValue> lineValue(JsonNode value, Frequency own) {
-        try {
-            return Optional.of(
-                    value.isObject()
-                            ? new Candidate.LineValue(
-                                    Money.parse(value.path("amount").asString("")),
-                                    Frequency.valueOf(value.path("frequency").asString("")))
-                            : new Candidate.LineValue(Money.parse(value.asString("")), own));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
+        boolean sameAnswer = distinct.stream().map(Impacts::answers).distinct().count() <= 1;
+        return new Impact(sameAnswer ? Impact.Kind.AMOUNT : Impact.Kind.ANSWER, words, least, greatest, false);
     }
 
     private static List<String> answers(List<Outcome> outcomes) {
         return outcomes.stream()
                 .map(outcome -> outcome.subject() + " " + outcome.result() + " " + outcome.basis())
                 .toList();
-    }
-
-    private static Optional<Money> total(List<Outcome> outcomes) {
-        Optional<Money> sum = Optional.empty();
-        for (Outcome outcome : outcomes) {
-            if (outcome.more().getOrDefault("benefit", outcome.more().get("total")) instanceof Value.Amount amount) {
-                sum = Optional.of(sum.orElse(Money.ZERO).plus(amount.money()));
-            }
-        }
-        return sum;
     }
 }

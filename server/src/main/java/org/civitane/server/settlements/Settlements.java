@@ -112,15 +112,25 @@ public class Settlements {
         claims.touch(claim.id());
     }
 
-    /** Settlements of facts that were said anew stand no longer. */
+    /** Settlements of facts that were said anew stand no longer, nor do those that stand instead of a line said anew. */
     public void lapse(UUID claim, List<FactPath> changed) {
         List<Settlement> overtaken = standing(claim).stream()
-                .filter(settlement -> changed.stream().anyMatch(path -> path.covers(settlement.path())))
+                .filter(settlement ->
+                        changed.stream().anyMatch(path -> path.covers(settlement.path()) || replaces(settlement, path)))
                 .toList();
         overtaken.forEach(settlement -> database.sql(
                         "update settlement set undone_at = ? where claim_id = ? and path = ? and undone_at is null")
                 .params(now(), claim, settlement.path().path())
                 .update());
+    }
+
+    private static boolean replaces(Settlement settlement, FactPath path) {
+        return settlement
+                .value()
+                .path("instead")
+                .valueStream()
+                .map(line -> FactPath.of("incomes", line.asString()))
+                .anyMatch(line -> line.covers(path));
     }
 
     /** The settled case with some facts at other values, as a case file; nothing is kept. */

@@ -70,8 +70,13 @@ public record Fact(
     /** The settled value, and how it came to be. @param unasked settled without asking, since nothing hung on it */
     public record Settled(String text, View view, String by, String reason, String when, boolean unasked) {}
 
-    /** A point for a fix list. @param good what a good answer looks like */
-    public record Ask(String title, String reason, String good) {}
+    /**
+     * A point for a fix list.
+     *
+     * @param path the fact it unlocks; of one source of wages, all income of the person
+     * @param good what a good answer looks like
+     */
+    public record Ask(String path, String title, String reason, String good) {}
 
     /** This fact with what papers and registers say about it. */
     Fact with(

@@ -17,7 +17,7 @@ public record IncomeReview(LocalDate receivedOn, List<Source> sources, List<Stri
     /**
      * One source of wages.
      *
-     * @param line the id of the income line that states it; empty when nothing does
+     * @param lines the ids of the income lines that state it
      * @param stated monthly, likewise the others
      * @param accepted what can be used without asking
      */
@@ -25,7 +25,7 @@ public record IncomeReview(LocalDate receivedOn, List<Source> sources, List<Stri
             String member,
             String name,
             String employer,
-            Optional<String> line,
+            List<String> lines,
             Optional<String> stated,
             Optional<String> shown,
             Optional<String> onRecord,

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.CaseFile;
@@ -88,7 +87,7 @@ final class Incomes {
                 stated.stream()
                         .filter(line -> isOf(source, line.member(), line.employer()))
                         .map(StatedWages::id)
-                        .findFirst(),
+                        .toList(),
                 source.stated().map(Money::toString),
                 source.shown().map(Money::toString),
                 source.onRecord().map(Money::toString),
@@ -145,12 +144,5 @@ final class Incomes {
                         month.path("employer").asString("-"),
                         YearMonth.parse(month.path("month").asString()),
                         Money.parse(month.path("gross").asString())));
-    }
-
-    /** Sources by the income line that states them. */
-    static Map<String, IncomeReview.Source> byLine(IncomeReview review) {
-        Map<String, IncomeReview.Source> byLine = new java.util.HashMap<>();
-        review.sources().forEach(source -> source.line().ifPresent(line -> byLine.put(line, source)));
-        return byLine;
     }
 }
