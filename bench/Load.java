@@ -5,17 +5,20 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Asks the server for its day sheet and for names, one after the other, and prints percentiles. Bounded in count. */
 public class Load {
     private static final int ROUNDS = 300;
+    private static final Pattern VERSION = Pattern.compile("\"version\":(\\d+)");
 
     public static void main(String[] arguments) throws Exception {
         String address = arguments[0];
         CookieManager cookies = new CookieManager();
         HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
         http.send(HttpRequest.newBuilder(URI.create(address + "/api/session")).build(), HttpResponse.BodyHandlers.discarding());
-        String token = cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN")).findFirst().orElseThrow().getValue();
+        String token = token(cookies);
         http.send(
                 HttpRequest.newBuilder(URI.create(address + "/api/session")).header("X-XSRF-TOKEN", token).header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString("{\"email\":\"asa.mikkel@halvern.example\",\"password\":\"halvern-demo-2026\"}")).build(),
@@ -25,6 +28,33 @@ public class Load {
         measure(http, "search by name", address, List.of("/api/search?q=thorsdal", "/api/search?q=marisol+qental", "/api/search?q=ferera+lund", "/api/search?q=hakon+bjarkan"));
         measure(http, "search by number", address, List.of("/api/search?q=SM-25-04711", "/api/search?q=04711"));
         measure(http, "desk, large claim", address, List.of("/api/claims/" + arguments[1] + "/desk"));
+        settle(http, address + "/api/claims/" + arguments[1], token(cookies));
+    }
+
+    /** Settles one of nine differences on figures never seen before and takes it back, in turn: each answer holds the whole desk with what matters now. */
+    private static void settle(HttpClient http, String claim, String token) throws Exception {
+        String desk = http.send(HttpRequest.newBuilder(URI.create(claim + "/desk")).build(), HttpResponse.BodyHandlers.ofString()).body();
+        long[] times = new long[ROUNDS];
+        for (int i = 0; i < ROUNDS; i++) {
+            Matcher version = VERSION.matcher(desk);
+            if (!version.find()) {
+                throw new IllegalStateException("The desk has no version: " + desk);
+            }
+            String fact = "\"version\":" + version.group(1) + ",\"path\":\"incomes/w" + (1 + i / 2 % 3) + "/amount\"";
+            boolean settled = i % 2 != 0;
+            String body = settled ? "{" + fact + "}" : "{" + fact + ",\"view\":\"TYPED\",\"value\":\"%d.50\",\"reason\":\"Seen.\"}".formatted(200 + i);
+            long start = System.nanoTime();
+            HttpResponse<String> answer = http.send(
+                    HttpRequest.newBuilder(URI.create(claim + (settled ? "/unsettle" : "/settle"))).header("X-XSRF-TOKEN", token).header("Content-Type", "application/json")
+                            .POST(HttpRequest.BodyPublishers.ofString(body)).build(),
+                    HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException("settle: " + answer.statusCode() + " " + answer.body());
+            }
+            times[i] = System.nanoTime() - start;
+            desk = answer.body();
+        }
+        print("settle, of nine", times);
     }
 
     private static void measure(HttpClient http, String what, String address, List<String> paths) throws Exception {
@@ -39,6 +69,14 @@ public class Load {
                 times[i] = System.nanoTime() - start;
             }
         }
+        print(what, times);
+    }
+
+    private static String token(CookieManager cookies) {
+        return cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN")).findFirst().orElseThrow().getValue();
+    }
+
+    private static void print(String what, long[] times) {
         Arrays.sort(times);
         System.out.printf("%-18s median %6.1f ms   95th percentile %6.1f ms%n", what, times[ROUNDS / 2] / 1e6, times[ROUNDS * 95 / 100] / 1e6);
     }

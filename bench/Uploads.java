@@ -38,18 +38,21 @@ public class Uploads {
         for (int i = 0; i < FILES; i++) {
             files.add(picture(i));
         }
-        List<Callable<Integer>> work = new ArrayList<>();
+        List<Callable<HttpResponse<String>>> work = new ArrayList<>();
         for (int i = 0; i < FILES; i++) {
             byte[] file = files.get(i);
             HttpRequest request = HttpRequest.newBuilder(URI.create(path + "noise-" + i + ".png")).header("X-XSRF-TOKEN", fresh)
                     .header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(file)).build();
-            work.add(() -> http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode());
+            work.add(() -> http.send(request, HttpResponse.BodyHandlers.ofString()));
         }
         long start = System.nanoTime();
         long taken = 0;
         try (var threads = Executors.newFixedThreadPool(FILES)) {
             for (var done : threads.invokeAll(work)) {
-                taken += done.get() == 200 ? 1 : 0;
+                taken += done.get().statusCode() == 200 ? 1 : 0;
+                if (done.get().statusCode() != 200) {
+                    System.out.println(done.get().statusCode() + " " + done.get().body());
+                }
             }
         }
         System.out.printf("%d of %d pictures of %.1f MB taken in %.1f s%n", taken, FILES, files.getFirst().length / 1e6, (System.nanoTime() - start) / 1e9);

@@ -46,3 +46,17 @@ from paper p join large l on l.id = p.claim_id where not exists (select 1 from p
 insert into claim_event (claim_id, at, actor, kind, details)
 select l.id, now() - i * interval '1 hour', 'Bench', 'note', jsonb_build_object('sentence', 'looked at it once more') from large l, generate_series(1, 60) i;
 analyze;
+
+-- The same claim with nine differences that are open: each of its people earns, and the register has other wages.
+update edition e set case_file = jsonb_set(case_file, '{incomes}', (
+    select jsonb_agg(jsonb_build_object('id', 'w' || n, 'member', member ->> 'id', 'kind', 'WAGES', 'amount', '150.00', 'frequency', 'MONTHLY', 'employer', 'Stonecrop ' || chr(64 + n::int)))
+    from jsonb_array_elements(case_file -> 'members') with ordinality as people (member, n)))
+from large l where e.claim_id = l.id and e.number = l.edition;
+delete from register_request r using large l where r.claim_id = l.id and r.register = 'wages';
+insert into register_request (id, claim_id, register, question, state, attempts, asked_at, tried_at, answered_at, answer, subject)
+select gen_random_uuid(), l.id, 'wages', '{}', 'ANSWERED', 1, now(), now(), now(),
+  jsonb_build_object('known', true, 'months', (
+    select jsonb_agg(jsonb_build_object('employer', 'Stonecrop ' || chr(64 + n::int), 'gross', '420.00', 'month', to_char(c.received_on - back * interval '1 month', 'YYYY-MM'))) from generate_series(1, 3) back)), member ->> 'id'
+from large l join claim c on c.id = l.id join edition e on e.claim_id = l.id and e.number = l.edition
+  cross join jsonb_array_elements(e.case_file -> 'members') with ordinality as people (member, n);
+analyze;

@@ -12,13 +12,28 @@ bench_start() { # HEAP: a server with the demo data on a cluster of its own
   until curl -fs "http://127.0.0.1:$port/api/health" >/dev/null 2>&1; do sleep 0.5; done
 }
 
+bench_fill() { # sets large to the id of the largest claim
+  say "Filling the store …"
+  local sql=(env PGPASSWORD="$db_password" "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d civitane)
+  "${sql[@]}" -q -v ON_ERROR_STOP=1 -f "$root/bench/claims.sql"
+  large=$("${sql[@]}" -Atc "select id from claim where household_name = 'Ninefold'")
+}
+
 bench_server() {
   bench_start 1g
-  say "Filling the store …"
-  PGPASSWORD=$db_password "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d civitane -q -v ON_ERROR_STOP=1 -f "$root/bench/claims.sql"
-  local large
-  large=$(PGPASSWORD=$db_password "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d civitane -Atc "select id from claim where household_name = 'Ninefold'")
+  bench_fill
   "$JAVA_HOME/bin/java" "$root/bench/Load.java" "http://127.0.0.1:$port" "$large"
+}
+
+# What a person waits for: the desk in a browser, and settling by keyboard.
+bench_browser() {
+  need_chromium
+  export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+  maven install -DskipTests -pl browser-tests -am
+  maven dependency:build-classpath -pl browser-tests -Dmdep.outputFile="$state/browser-classpath"
+  bench_start 1g
+  bench_fill
+  "$JAVA_HOME/bin/java" -cp "$(cat "$state/browser-classpath")" "$root/bench/Keyboard.java" "http://127.0.0.1:$port" "$large"
 }
 
 # Twenty uploads of 5 MB at once against a server that has 256 MB of heap for everything.

@@ -61,6 +61,7 @@ bench() {
     lines) . "$root/bench/lines.sh" ;;
     server) . "$root/bench/server.sh"; bench_server ;;
     uploads) . "$root/bench/server.sh"; bench_uploads ;;
-    *) fail "There is no benchmark \"$1\": core, lines, server, uploads." 2 ;;
+    browser) . "$root/bench/server.sh"; bench_browser ;;
+    *) fail "There is no benchmark \"$1\": core, lines, server, uploads, browser." 2 ;;
   esac
 }

@@ -1,25 +1,26 @@
 import { type ReactNode, useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, NavLink } from 'react-router';
+import { Link, NavLink, useNavigate } from 'react-router';
 import { isStaff, useSession, useSessionChange } from '../api/session';
+import type { Command } from './commands';
 import { SearchBox } from './SearchBox';
 
-/** The bar on top and the page below it; sets the document's title. */
-export function Page({
-  title,
-  wide = false,
-  children,
-}: {
+type Props = {
   title: string;
   wide?: boolean;
+  /** What can be done on this page from the search field. */
+  commands?: Command[];
   children: ReactNode;
-}) {
+};
+
+/** The bar on top and the page below it; sets the document's title. */
+export function Page({ title, wide = false, commands = [], children }: Props) {
   useEffect(() => {
     document.title = `${title} · Civitane`;
   }, [title]);
   return (
     <>
-      <Bar />
+      <Bar commands={commands} />
       <main id="page" className={wide ? '' : 'mx-auto max-w-[1056px] px-5 py-8'}>
         {children}
       </main>
@@ -27,10 +28,20 @@ export function Page({
   );
 }
 
-function Bar() {
+function Bar({ commands }: { commands: Command[] }) {
   const { t } = useTranslation();
+  const go = useNavigate();
+  const { signOut } = useSessionChange();
   const session = useSession().data;
   const staff = isStaff(session);
+  const mayLookIntoMisuse = session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR';
+  const places: Command[] = [
+    { label: t('command.daySheet'), run: () => go('/day-sheet') },
+    ...(mayLookIntoMisuse ? [{ label: t('command.misuse'), run: () => go('/misuse') }] : []),
+    { label: t('command.rulebook'), run: () => go('/rulebook') },
+    { label: t('command.outside'), run: () => go('/outside') },
+    { label: t('signOut'), run: () => signOut.mutate() },
+  ];
   const link = ({ isActive }: { isActive: boolean }) =>
     `inline-flex h-11 items-center px-3 text-[15px] !font-normal !text-base-content ${isActive ? '!font-semibold border-b-2 border-primary' : ''}`;
   return (
@@ -51,7 +62,7 @@ function Bar() {
               <NavLink to="/day-sheet" className={link}>
                 {t('nav.daySheet')}
               </NavLink>
-              {(session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR') && (
+              {mayLookIntoMisuse && (
                 <NavLink to="/misuse" className={link}>
                   {t('nav.misuse')}
                 </NavLink>
@@ -71,7 +82,7 @@ function Bar() {
           )}
         </nav>
         <span className="flex-1" />
-        {staff && <SearchBox />}
+        {staff && <SearchBox commands={[...commands, ...places]} />}
         <Who />
       </div>
     </header>

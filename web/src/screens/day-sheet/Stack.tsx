@@ -54,7 +54,7 @@ export function Stack({ first, mine, chosen, mayWork, onAct }: Props) {
             className={`row-line flex items-center gap-4 ${row.id === chosen ? 'bg-base-300/60' : ''}`}
           >
             <span
-              className={`w-24 shrink-0 ${row.daysLeft <= 0 ? 'font-bold text-error' : row.daysLeft === 1 ? 'font-bold text-warning' : ''}`}
+              className={`w-22 shrink-0 ${row.daysLeft <= 0 ? 'font-bold text-error' : row.daysLeft === 1 ? 'font-bold text-warning' : ''}`}
             >
               {row.daysLeft < 0
                 ? t('sheet.overdue', { count: -row.daysLeft })
@@ -66,11 +66,12 @@ export function Stack({ first, mine, chosen, mayWork, onAct }: Props) {
             </span>
             <Link
               to={`/claims/${row.id}`}
-              className="w-44 shrink-0 truncate !font-bold !text-base-content no-underline hover:underline"
+              className="w-40 shrink-0 truncate !font-bold !text-base-content no-underline hover:underline"
             >
               {row.household}
             </Link>
-            <span className="quiet w-28 shrink-0">{row.number}</span>
+            <span className="quiet w-24 shrink-0">{row.number}</span>
+            <span className="w-28 shrink-0 truncate">{row.programme}</span>
             <span className="min-w-0 flex-1 truncate" title={row.nextStep}>
               {row.nextStep}
             </span>

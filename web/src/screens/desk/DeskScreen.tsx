@@ -16,6 +16,7 @@ import { SettleAll } from './SettleAll';
 import { SettlePanel } from './SettlePanel';
 import { Strip } from './Strip';
 import { useDesk } from './useDesk';
+import { useColleagues, useDeskCommands } from './useDeskCommands';
 import { nextDifference, useDeskKeys } from './useDeskKeys';
 import { usePapers } from './usePapers';
 
@@ -62,8 +63,22 @@ export function DeskScreen() {
     onKeys: () => setKeys((now) => !now),
   });
   useEffect(() => {
-    document.querySelector('[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
-  });
+    if (chosen) document.querySelector('tr[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  const colleagues = useColleagues(desk);
+  const decide = () => go(`/claims/${claim}/decide`);
+  const writeList = () => setPoints(points ?? draft);
+  const commands = useDeskCommands(
+    {
+      desk,
+      onTake: () => work.takeIt.mutate(),
+      onDecide: decide,
+      onFixList: writeList,
+      onHandOver: (to) => work.handOver.mutate(to),
+      onTab: setTab,
+    },
+    colleagues,
+  );
   if (!desk) {
     return (
       <Page title={t('loading')}>
@@ -86,6 +101,7 @@ export function DeskScreen() {
   };
   const failed =
     work.takeIt.error ??
+    work.handOver.error ??
     work.settle.error ??
     work.settleImmaterial.error ??
     work.unsettle.error ??
@@ -96,13 +112,15 @@ export function DeskScreen() {
     work.whatIf.error ??
     work.approveUrgent.error;
   return (
-    <Page title={`${desk.household} · ${desk.number}`} wide>
+    <Page title={`${desk.household} · ${desk.number}`} wide commands={commands}>
       <Strip
         desk={desk}
         points={points?.length ?? draft.length}
         onTake={() => work.takeIt.mutate()}
-        onFixList={() => setPoints(points ?? draft)}
-        onDecide={() => go(`/claims/${claim}/decide`)}
+        onFixList={writeList}
+        onDecide={decide}
+        colleagues={colleagues}
+        onHandOver={(to) => work.handOver.mutate(to)}
         onApprove={() => work.approveUrgent.mutate()}
       />
       <Problem of={failed} />

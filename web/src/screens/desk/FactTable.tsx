@@ -85,11 +85,11 @@ function Shown({
   return (
     <td className="py-2 pr-2 break-words">
       {fact.state === 'DIFFERS' ? marked(of.text, others) : of.text}
-      {of.note && !place && <span className="quiet block text-[13px]">{of.note}</span>}
+      {of.note && !place && <span className="quiet mt-1 block text-[13px]">{of.note}</span>}
       {place && (
         <button
           type="button"
-          className="block cursor-pointer text-left text-[13px] font-semibold text-primary"
+          className="mt-1 block cursor-pointer text-left text-[13px] font-semibold text-primary"
           title={t('desk.openPaper')}
           onClick={() => onPaper(place.paper, place.page)}
         >

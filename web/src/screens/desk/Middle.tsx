@@ -8,7 +8,7 @@ import { RegisterPanel } from './RegisterPanel';
 import { Rounds } from './Rounds';
 import type { useDesk } from './useDesk';
 
-const TABS = ['facts', 'identity', 'income', 'registers', 'messages', 'history'] as const;
+export const TABS = ['facts', 'identity', 'income', 'registers', 'messages', 'history'] as const;
 export type Tab = (typeof TABS)[number];
 
 type Props = {

@@ -11,10 +11,22 @@ type Props = {
   onDecide: () => void;
   /** Pays at once, where the household cannot wait. */
   onApprove: () => void;
+  /** To whom the claim can be given; nobody where it is not theirs to give. */
+  colleagues: Schemas['Colleague'][];
+  onHandOver: (to: string) => void;
 };
 
 /** The top of the desk: household, programme, state in words, days left, and the two things to do. */
-export function Strip({ desk, points, onTake, onFixList, onDecide, onApprove }: Props) {
+export function Strip({
+  desk,
+  points,
+  onTake,
+  onFixList,
+  onDecide,
+  onApprove,
+  colleagues,
+  onHandOver,
+}: Props) {
   const { t } = useTranslation();
   const open = !desk.decision && desk.state !== 'WITHDRAWN';
   const left =
@@ -42,6 +54,21 @@ export function Strip({ desk, points, onTake, onFixList, onDecide, onApprove }: 
             {desk.owner && ` · ${desk.owner}`}
           </span>
           <Link to={`/claims/${desk.id}/household`}>{t('desk.household')}</Link>
+          {colleagues.length > 0 && (
+            <select
+              aria-label={t('desk.handOver')}
+              className="max-w-36 cursor-pointer font-semibold text-primary"
+              value=""
+              onChange={(event) => onHandOver(event.target.value)}
+            >
+              <option value="">{t('desk.handOver')}</option>
+              {colleagues.map((each) => (
+                <option key={each.id} value={each.id}>
+                  {each.name}
+                </option>
+              ))}
+            </select>
+          )}
         </div>
         <p className="mt-0.5">{desk.sentence}</p>
         {desk.caution && (

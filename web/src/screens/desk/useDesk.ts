@@ -44,6 +44,11 @@ export function useDesk(id: string) {
     mutationFn: () => take(api.POST('/api/claims/{id}/take', { params: { path } })),
     onSuccess: changed,
   });
+  const handOver = useMutation({
+    mutationFn: (to: string) =>
+      take(api.POST('/api/claims/{id}/hand-over', { params: { path }, body: { to } })),
+    onSuccess: changed,
+  });
   const askRegister = useMutation({
     mutationFn: (request: string) =>
       take(api.POST('/api/claims/{id}/registers/{request}/ask', { params: { path: { id, request } } })),
@@ -101,6 +106,7 @@ export function useDesk(id: string) {
     settleImmaterial,
     unsettle,
     takeIt,
+    handOver,
     askRegister,
     withoutRegister,
     saveList,

@@ -61,6 +61,36 @@ public class VerificationStoryTest {
     }
 
     @Test(dependsOnMethods = "slipsAndMonthsStandSideBySide")
+    public void eachSettlingLeadsToTheNextDifferenceByItself() {
+        Civitane.open(desk, "FA", UNDISCLOSED);
+        desk.getByText("differs, settle it").nth(1).waitFor();
+        desk.keyboard().press("n");
+        assertThat(selected()).containsText("Ferry Stairs Kiosk");
+        settleByKeys("3");
+        assertThat(selected()).containsText("Lantern Row Laundry");
+        settleByKeys("1");
+        assertThat(desk.getByText("✓ counted with 420.00 a month")).isVisible();
+        assertThat(desk.getByText("✓ left out")).isVisible();
+        assertThat(desk.getByText("In the way · 0")).isVisible();
+    }
+
+    @Test(dependsOnMethods = "eachSettlingLeadsToTheNextDifferenceByItself")
+    public void theSearchFieldTakesCommands() {
+        desk.keyboard().press("Control+k");
+        desk.keyboard().type("show hist");
+        assertThat(desk.getByRole(AriaRole.OPTION).first()).hasText("Show history");
+        assertThat(Civitane.violations(desk)).isEmpty();
+        desk.keyboard().press("Enter");
+        assertThat(desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("History")))
+                .hasAttribute("aria-selected", "true");
+        desk.keyboard().press("Control+k");
+        desk.keyboard().type("hand joao");
+        desk.keyboard().press("Enter");
+        assertThat(desk.getByText("João Brattli").first()).isVisible();
+        assertThat(desk.getByText("Decide …")).hasCount(0);
+    }
+
+    @Test(dependsOnMethods = "theSearchFieldTakesCommands")
     public void whatCannotChangeAnythingIsSettledInOneStepAndTheDecisionSaysSo() {
         Civitane.open(desk, "FA", IMMATERIAL);
         desk.getByText("Settle the one that cannot change anything").click();
@@ -127,6 +157,19 @@ public class VerificationStoryTest {
         supervisor.getByLabel(number).getByText("Nothing in it: release all").click();
         assertThat(supervisor.getByLabel(number).getByText("released: nothing in it"))
                 .isVisible();
+    }
+
+    private com.microsoft.playwright.Locator selected() {
+        return desk.locator("tr[aria-selected=true]");
+    }
+
+    private void settleByKeys(String view) {
+        desk.keyboard().press(view);
+        desk.getByLabel("Why?").waitFor();
+        desk.keyboard().press("Enter");
+        desk.getByLabel("Why?")
+                .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
     }
 
     private void button(String name) {

@@ -132,13 +132,6 @@ public class ApiTest extends ServerTest {
     }
 
     @Test
-    public void onlySupervisorsHandOver() throws Exception {
-        Call handOver = new Call("POST", "/api/claims/{id}/hand-over");
-        assertThat(status(handOver, java.util.UUID.randomUUID().toString(), as(person(Role.CASEWORKER))))
-                .isEqualTo(403);
-    }
-
-    @Test
     public void aChangeWithoutItsTokenIsRefused() throws Exception {
         int status = http.perform(post("/api/drafts")
                         .with(as(person(Role.APPLICANT)))

@@ -82,6 +82,31 @@ public class ClaimLifeTest extends ServerTest {
     }
 
     @Test
+    public void caseworkersHandOverTheirOwnAndSupervisorsAny() {
+        SignedIn first = person(Role.CASEWORKER);
+        SignedIn second = person(Role.CASEWORKER);
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView claim = handIn(applicant, answers(applicant));
+        claims.take(claim.id(), first);
+        assertThatThrownBy(() -> claims.handOver(claim.id(), second.account(), second))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("not yours");
+        assertThat(claims.handOver(claim.id(), second.account(), first).owner()).contains(second.account());
+        SignedIn supervisor = person(Role.SUPERVISOR);
+        assertThat(claims.handOver(claim.id(), first.account(), supervisor).owner())
+                .contains(first.account());
+        for (Role role : List.of(Role.AUDITOR, Role.APPLICANT)) {
+            SignedIn nobody = person(role);
+            assertThatThrownBy(() -> claims.handOver(claim.id(), nobody.account(), supervisor))
+                    .as(role.name())
+                    .isInstanceOf(Problem.class);
+        }
+        claims.withdraw(claim.id(), applicant);
+        assertThatThrownBy(() -> claims.handOver(claim.id(), second.account(), supervisor))
+                .isInstanceOf(Problem.class);
+    }
+
+    @Test
     public void aSignatureUnderAnotherNameIsRefusedAtItsField() {
         SignedIn applicant = person(Role.APPLICANT);
         var signing = new org.civitane.server.intake.Drafts.Signing("R. O.", Optional.of("8903"));

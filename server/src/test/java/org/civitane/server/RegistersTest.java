@@ -106,6 +106,17 @@ public class RegistersTest extends ServerTest {
     }
 
     @Test
+    public void aServiceThatKeepsFailingIsLeftAloneAndAskedAgainAfterwards() {
+        moods.set(Service.ADDRESSES, Mood.DOWN);
+        Address address = new Address("Skerry Lane", "7", "2110");
+        for (int i = 0; i < 10; i++) {
+            assertThat(addresses.spelling(address).answered()).isFalse();
+        }
+        moods.set(Service.ADDRESSES, Mood.ANSWERS);
+        await("it is asked again", () -> addresses.spelling(address).exact());
+    }
+
+    @Test
     public void everyAdultsWagesAndTheApplicantAreAskedAboutOnceAnEdition() {
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = handIn(applicant, answers(applicant));

@@ -60,6 +60,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         properties.add("civitane.demo", () -> false);
         properties.add("civitane.register-key", () -> "server-tests");
         properties.add("civitane.register-pause", () -> "200ms");
+        properties.add("civitane.register-rest", () -> "300ms");
         properties.add("civitane.job-polling", () -> "100ms");
         properties.add("civitane.job-heartbeat", () -> "1s");
         properties.add("civitane.store", () -> STORE);

@@ -14,4 +14,9 @@ public enum Role {
     public boolean isStaff() {
         return this != APPLICANT;
     }
+
+    /** Whether claims can belong to them. */
+    public boolean worksClaims() {
+        return this == CASEWORKER || this == SUPERVISOR;
+    }
 }

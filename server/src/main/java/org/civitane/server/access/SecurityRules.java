@@ -57,8 +57,6 @@ class SecurityRules {
                         .hasAnyRole("SUPERVISOR", "AUDITOR")
                         .requestMatchers("/api/misuse/**")
                         .hasRole("SUPERVISOR")
-                        .requestMatchers(HttpMethod.POST, "/api/claims/*/hand-over")
-                        .hasRole("SUPERVISOR")
                         .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**")
                         .hasAnyRole(WORKS_CLAIMS)
                         .requestMatchers("/api/**")

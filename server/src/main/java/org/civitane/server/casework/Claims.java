@@ -9,6 +9,7 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Programme;
 import org.civitane.server.access.Accounts;
+import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
@@ -165,22 +166,29 @@ public class Claims {
         });
     }
 
-    /** A supervisor gives a claim to a caseworker. */
-    public ClaimView handOver(UUID id, UUID to, SignedIn supervisor) {
+    /**
+     * Gives a claim to another caseworker: a caseworker their own, a supervisor any.
+     *
+     * @throws Problem when it is not theirs to give, it is decided, or claims cannot belong to the other
+     */
+    public ClaimView handOver(UUID id, UUID to, SignedIn who) {
         SignedIn caseworker = accounts.account(to);
-        if (!caseworker.role().isStaff()) {
+        if (!caseworker.role().worksClaims()) {
             throw Problem.invalid("to", texts.say("problem.not-staff"));
         }
         return change(id, claim -> {
+            boolean own = claim.owner().filter(who.account()::equals).isPresent();
+            if (who.role() != Role.SUPERVISOR && !own) {
+                throw Problem.forbidden(texts.say("problem.not-yours"));
+            }
+            if (!claim.state().isOpen()) {
+                throw Problem.conflict("state", texts.say("problem.decided"));
+            }
             claim.belongTo(to);
             if (claim.state() == ClaimState.RECEIVED) {
                 claim.become(ClaimState.IN_REVIEW);
             }
-            history.add(
-                    id,
-                    Actor.of(supervisor),
-                    "handed-over",
-                    texts.say("history.handed-over", caseworker.displayName()));
+            history.add(id, Actor.of(who), "handed-over", texts.say("history.handed-over", caseworker.displayName()));
         });
     }
 

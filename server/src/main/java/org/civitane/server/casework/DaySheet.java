@@ -5,9 +5,14 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.Programme;
 import org.civitane.server.platform.AgencyClock;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -21,6 +26,12 @@ public class DaySheet {
     private static final int COUNTED_UP_TO = 1000;
     private static final String COLUMNS =
             "c.id, c.number, c.programme, c.household_name, c.due_by, c.next_step, c.next_action, c.owner_id, a.display_name";
+
+    /** What each programme is called. */
+    private static final Map<String, String> NAMES = Catalogue.programmes().stream()
+            .collect(Collectors.toMap(
+                    Programme::id,
+                    programme -> programme.wording(Locale.ENGLISH).text("name")));
 
     private final JdbcClient database;
     private final AgencyClock clock;
@@ -41,6 +52,7 @@ public class DaySheet {
     /**
      * One claim on the sheet.
      *
+     * @param programme what the programme is called
      * @param daysLeft business days until it must be decided; 0 is today, below 0 is overdue
      */
     public record Row(
@@ -106,7 +118,7 @@ public class DaySheet {
         return new Row(
                 row.getObject(1, UUID.class),
                 row.getString(2),
-                row.getString(3),
+                NAMES.getOrDefault(row.getString(3), row.getString(3)),
                 row.getString(4),
                 dueBy,
                 BusinessCalendar.businessDaysBetween(clock.today(), dueBy),

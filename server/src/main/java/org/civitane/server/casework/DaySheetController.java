@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The day sheet and search, for staff; taking for caseworkers, handing over for supervisors. */
+/** The day sheet and search, for staff; taking and handing over for those who work claims. */
 @RestController
 class DaySheetController {
     private final DaySheet sheet;

@@ -84,6 +84,7 @@ class DemoRegisters {
         }
         if (household.twist() == DemoTwist.UNDISCLOSED) {
             report(household, born, "Ferry Stairs Kiosk", "420.00", day);
+            report(household, born, "Lantern Row Laundry", "96.00", day);
         }
         if (!household.isKnown()
                 && household.twist() != DemoTwist.UNSUPPORTED

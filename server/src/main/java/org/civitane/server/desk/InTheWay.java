@@ -282,11 +282,15 @@ class InTheWay {
                         "impact.amount",
                         impact.least().orElse(""),
                         impact.greatest().orElse(""));
-            case ANSWER ->
-                impact.together()
-                        ? texts.say("impact.together")
-                        : texts.say("impact.answer", String.join(texts.say("impact.or"), impact.outcomes()));
+            case ANSWER -> impact.together() ? texts.say("impact.together") : answer(impact.outcomes());
         };
+    }
+
+    /** With one outcome in words it is the ground or the time of it that changes. */
+    private String answer(List<String> outcomes) {
+        return outcomes.size() == 1
+                ? texts.say("impact.ground", outcomes.getFirst())
+                : texts.say("impact.answer", String.join(texts.say("impact.or"), outcomes));
     }
 
     private static Obstacle plain(

@@ -1,6 +1,7 @@
 package org.civitane.server.determinations;
 
-import java.nio.charset.StandardCharsets;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -31,11 +32,16 @@ import tools.jackson.databind.node.ObjectNode;
 @Transactional(readOnly = true)
 public class Impacts {
     /** So many combinations are determined while someone waits; beyond that a fact is taken to matter together. */
-    private static final int MOST_AT_ONCE = 512;
+    private static final int MOST_AT_ONCE = 1_024;
+
+    private static final int REMEMBERED = 200;
+    private static final String PROGRAMME = "programme";
 
     private final Settlements settlements;
     private final PolicyStore policies;
     private final Determinations determinations;
+    private final Cache<Question, Map<FactPath, Impact>> answered =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     Impacts(Settlements settlements, PolicyStore policies, Determinations determinations) {
         this.settlements = settlements;
@@ -50,12 +56,20 @@ public class Impacts {
      * @param open path to the values that it could take
      */
     public Map<FactPath, Impact> of(ClaimView claim, Map<FactPath, List<JsonNode>> open) {
-        if (open.isEmpty()) {
-            return Map.of();
-        }
-        ObjectNode settled = settlements.settledCase(claim);
-        List<FactPath> paths = List.copyOf(open.keySet());
-        List<List<JsonNode>> values = paths.stream().map(open::get).toList();
+        return open.isEmpty()
+                ? Map.of()
+                : answered.get(
+                        new Question(settlements.settledCase(claim), List.copyOf(open.entrySet())), this::answer);
+    }
+
+    /** All that the answer hangs on; the desk and the day sheet ask the same one after the other. */
+    private record Question(ObjectNode settled, List<Map.Entry<FactPath, List<JsonNode>>> open) {}
+
+    private Map<FactPath, Impact> answer(Question question) {
+        ObjectNode settled = programmeFirst(question.settled());
+        List<FactPath> paths = question.open().stream().map(Map.Entry::getKey).toList();
+        List<List<JsonNode>> values =
+                question.open().stream().map(Map.Entry::getValue).toList();
         List<Integer> sizes = values.stream().map(List::size).toList();
         Map<FactPath, Impact> impacts = new LinkedHashMap<>();
         if (Sweep.combinations(sizes, MOST_AT_ONCE) > MOST_AT_ONCE) {
@@ -73,6 +87,14 @@ public class Impacts {
             impacts.put(paths.get(i), impact(sweep.alone(i, asTheyStand), all, sweep.matters(i)));
         }
         return impacts;
+    }
+
+    /** A case file is read in one go when it begins with its programme. */
+    private static ObjectNode programmeFirst(ObjectNode file) {
+        ObjectNode ordered = JsonColumn.object();
+        ordered.set(PROGRAMME, file.path(PROGRAMME));
+        ordered.setAll(file);
+        return ordered;
     }
 
     /** A case with some facts open. */
@@ -99,7 +121,7 @@ public class Impacts {
                 for (int i = 0; i < chosen.length; i++) {
                     CasePaths.set(file, paths.get(i), values.get(i).get(chosen[i]));
                 }
-                CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8));
+                CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.bytes(file));
                 List<Outcome> outcomes =
                         read.determine(policies.book(), Reasoning.silent()).outcomes();
                 reads.putIfAbsent(outcomes, read);

@@ -25,6 +25,11 @@ public final class JsonColumn {
         return Json.mapper().writeValueAsString(value);
     }
 
+    /** Any record, list or tree as JSON in UTF-8. */
+    public static byte[] bytes(Object value) {
+        return Json.mapper().writeValueAsBytes(value);
+    }
+
     public static ObjectNode object() {
         return Json.mapper().createObjectNode();
     }

@@ -20,17 +20,20 @@ class RegisterClient {
     private final String benefits;
     private final String civil;
     private final String wages;
+    private final Breakers breakers;
 
     RegisterClient(
             RestClient.Builder builder,
             @Value("${civitane.benefit-register}") String benefits,
             @Value("${civitane.civil-register}") String civil,
             @Value("${civitane.wage-register}") String wages,
-            @Value("${civitane.register-key}") String key) {
+            @Value("${civitane.register-key}") String key,
+            Breakers breakers) {
         this.http = builder.defaultHeader("X-Register-Key", key).build();
         this.benefits = benefits;
         this.civil = civil;
         this.wages = wages;
+        this.breakers = breakers;
     }
 
     /** The register did not answer, or not with anything to go by. */
@@ -44,8 +47,13 @@ class RegisterClient {
      * What the register knows: its entry with {@code known} true, or {@code known} false.
      *
      * @throws Silent when it did not answer in time, failed, or answered nonsense
+     * @throws Breakers.Resting when it was silent so often that it is left alone for a while
      */
     JsonNode ask(Register register, String question) {
+        return breakers.call(register.id(), () -> asked(register, question));
+    }
+
+    private JsonNode asked(Register register, String question) {
         return switch (register) {
             case BENEFITS -> answer(http.get().uri(benefits + "/cases/{number}", question), "caseNumber");
             case CIVIL -> answer(post(civil + "/people/search", question), "dateOfBirth");

@@ -43,7 +43,10 @@ class RegisterJob {
                     request.register().id(),
                     request.attempts() + 1,
                     e.getMessage());
-            registers.silent(request);
+            registers.silent(request, 1);
+            throw e;
+        } catch (Breakers.Resting e) {
+            registers.silent(request, 0);
             throw e;
         }
     }

@@ -170,12 +170,12 @@ public class Registers {
         }
     }
 
-    /** Takes down that it was asked in vain once more. */
-    void silent(RegisterRequest request) {
+    /** Takes down that there is no answer. @param asked how many times it was asked in vain; none while it is left alone */
+    void silent(RegisterRequest request, int asked) {
         boolean first = request.state() == RegisterRequest.State.ASKED;
         database.sql("""
-                        update register_request set state = 'SILENT', tried_at = ?, attempts = attempts + 1
-                        where id = ? and state in ('ASKED', 'SILENT')""").params(now(), request.id()).update();
+                        update register_request set state = 'SILENT', tried_at = ?, attempts = attempts + ?
+                        where id = ? and state in ('ASKED', 'SILENT')""").params(now(), asked, request.id()).update();
         if (first) {
             history.add(
                     request.claim(),
