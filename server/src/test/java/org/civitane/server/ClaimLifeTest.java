@@ -49,6 +49,9 @@ public class ClaimLifeTest extends ServerTest {
     @Autowired
     private JdbcClient database;
 
+    @Autowired
+    private com.github.kagkarlsson.scheduler.Scheduler jobs;
+
     @Test
     public void aSecondApplicationForTheSchoolYearIsRecognised() {
         SignedIn applicant = person(Role.APPLICANT);
@@ -104,6 +107,23 @@ public class ClaimLifeTest extends ServerTest {
         claims.withdraw(claim.id(), applicant);
         assertThatThrownBy(() -> claims.handOver(claim.id(), second.account(), supervisor))
                 .isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void everyNightOpenClaimsAreWorkedOutAnewAndDecidedOnesLeftAlone() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView open = taken(caseworker);
+        ClaimView decided = taken(caseworker);
+        decisions.decide(decided, decided.version(), "", caseworker);
+        String step = nextStep(open);
+        database.sql("update claim set next_step = 'of yesterday' where id in (?, ?)")
+                .params(open.id(), decided.id())
+                .update();
+        database.sql("update scheduled_tasks set execution_time = now() where task_name = 'stand-again'")
+                .update();
+        jobs.triggerCheckForDueExecutions();
+        await("it is worked out anew", () -> nextStep(open).equals(step));
+        assertThat(nextStep(decided)).isEqualTo("of yesterday");
     }
 
     @Test
@@ -234,6 +254,13 @@ public class ClaimLifeTest extends ServerTest {
         }
         assertThat(search.find("x")).isEmpty();
         assertThat(search.find("%_'\"; --")).isEmpty();
+    }
+
+    private String nextStep(ClaimView claim) {
+        return database.sql("select next_step from claim where id = ?")
+                .param(claim.id())
+                .query(String.class)
+                .single();
     }
 
     private String result(ClaimView claim) {

@@ -3,6 +3,7 @@ package org.civitane.server.casework;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -18,4 +19,8 @@ interface ClaimRepository extends Repository<Claim, UUID> {
     @Query(
             "select c from Claim c where c.applicantId = :applicant and c.programme = :programme and c.season = :season and c.state <> org.civitane.core.claim.ClaimState.WITHDRAWN and not c.closed")
     Optional<Claim> findOfSeason(UUID applicant, String programme, String season);
+
+    @Query(
+            "select c.id from Claim c where c.id > :after and c.state in (org.civitane.core.claim.ClaimState.RECEIVED, org.civitane.core.claim.ClaimState.IN_REVIEW, org.civitane.core.claim.ClaimState.READY, org.civitane.core.claim.ClaimState.WAITING) order by c.id")
+    List<UUID> findOpenAfter(UUID after, Limit most);
 }

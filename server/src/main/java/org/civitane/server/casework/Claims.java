@@ -15,6 +15,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -290,6 +291,12 @@ public class Claims {
             claim.become(ClaimState.IN_REVIEW);
         }
         claim.stand(standing);
+    }
+
+    /** The ids of claims that are not decided, by id, from after one on. */
+    @Transactional(readOnly = true)
+    public List<UUID> openAfter(UUID id, int most) {
+        return claims.findOpenAfter(id, Limit.of(most));
     }
 
     /** Refuses a change that was decided on another version of the claim than it has now. */

@@ -2,6 +2,7 @@ package org.civitane.server.platform;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
 import java.util.List;
 import javax.sql.DataSource;
@@ -24,9 +25,11 @@ class JobQueue {
     Scheduler scheduler(
             DataSource database,
             List<OneTimeTask<?>> tasks,
+            List<RecurringTask<?>> recurring,
             @Value("${civitane.job-polling}") Duration polling,
             @Value("${civitane.job-heartbeat}") Duration heartbeat) {
         return Scheduler.create(new TransactionAwareDataSourceProxy(database), List.copyOf(tasks))
+                .startTasks(List.copyOf(recurring))
                 .threads(THREADS)
                 .pollingInterval(polling)
                 .heartbeatInterval(heartbeat)
