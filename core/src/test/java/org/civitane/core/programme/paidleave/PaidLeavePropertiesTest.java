@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Collections;
+import java.util.HashSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Determination;
@@ -26,6 +29,27 @@ public class PaidLeavePropertiesTest {
         for (int i = 0; i < 1_000; i++) {
             Determined.checkWorking(new PaidLeave(), any(random).file());
         }
+    }
+
+    @Test
+    public void agreesWithASecondWritingOfTheChapter() {
+        Random random = new Random(5);
+        Set<String> outcomes = new HashSet<>();
+        for (int i = 0; i < 20_000; i++) {
+            PaidLeaveCase file = any(random).file();
+            Determination determination = Determined.silently(new PaidLeave(), file);
+            Map<String, String> expected = SecondWriting.of(file);
+            outcomes.add(expected.get("outcome"));
+            expected.forEach((name, value) -> assertThat(
+                            switch (name) {
+                                case "outcome" -> Determined.outcome(determination);
+                                case "to", "total", "payments" -> Determined.more(determination, name);
+                                default -> Determined.figure(determination, name);
+                            })
+                    .as(() -> name + " of " + file)
+                    .isEqualTo(value));
+        }
+        assertThat(outcomes).hasSize(5);
     }
 
     @Test
@@ -95,7 +119,10 @@ public class PaidLeavePropertiesTest {
             default -> {}
         }
         for (int i = random.nextInt(3); i > 0; i--) {
-            leave.before(DAY.minusDays(random.nextInt(400)).toString(), random.nextInt(8) + ".1", "APPROVED");
+            leave.before(
+                    DAY.minusDays(random.nextInt(400)).toString(),
+                    random.nextInt(8) + ".1",
+                    random.nextInt(5) == 0 ? "REFUSED" : "PENDING");
         }
         for (int i = random.nextInt(3); i > 0; i--) {
             LocalDate from = DAY.plusDays(random.nextInt(60));
@@ -107,7 +134,18 @@ public class PaidLeavePropertiesTest {
         }
         leave.told(DAY.plusDays(random.nextInt(40) - 40).toString(), random.nextBoolean());
         leave.withhold = Optional.of(new Withhold(random.nextBoolean(), random.nextBoolean()));
-        return leave.earned("2025Q4", random.nextInt(20_000) + ".05");
+        if (random.nextInt(4) == 0) {
+            leave.benefitsBegin = leave.start.map(day -> day.plusDays(random.nextInt(40) - 5L));
+        }
+        if (random.nextInt(6) == 0) {
+            leave.notice = Optional.empty();
+        }
+        leave.pregnancy = random.nextBoolean();
+        leave.reason = Optional.of(PaidLeaveCase.Reason.values()[random.nextInt(4)]);
+        if (random.nextInt(3) == 0) {
+            leave.earnedOnly("2026Q1", random.nextInt(3_000) + ".50").earned("2026Q1", random.nextInt(600) + ".49");
+        }
+        return leave.earned("2025Q4", random.nextInt(random.nextBoolean() ? 1_000 : 20_000) + ".05");
     }
 
     private static long total(Determination determination) {
