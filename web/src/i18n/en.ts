@@ -17,6 +17,10 @@ export const en = {
     find: 'Find a household or number',
     skip: 'Go to the page',
   },
+  day: {
+    hint: 'Day, month and year, such as 2 4 1990',
+    unread: 'We cannot read this as a day. Write day, month and year, such as 2 4 1990.',
+  },
   command: {
     daySheet: 'Go to the day sheet',
     misuse: 'Go to misuse',
@@ -412,6 +416,10 @@ export const en = {
     unasked_one: 'One difference was settled without asking; it could not have changed the outcome.',
     unasked_other:
       '{{count}} differences were settled without asking; they could not have changed the outcome.',
+    open: 'Still in the way',
+    despite: 'Why do you decide all the same?',
+    despiteHint: 'Kept in the history; it is not in the letter.',
+    pdf: 'Open it as PDF',
     notYet: 'This cannot be decided yet: something is still in the way.',
   },
   rulebook: {

@@ -12,15 +12,16 @@ export function amountText(amount: string): string {
   return `${whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',')}.${cents.padEnd(2, '0')}`;
 }
 
-/** A date as people read it. */
+/** A date as people read it; a text that is none stays as it is. */
 export function dateText(iso: string, style: 'long' | 'short' = 'long'): string {
   const options: Intl.DateTimeFormatOptions =
     style === 'long'
       ? { day: 'numeric', month: 'long', year: 'numeric' }
       : { weekday: 'short', day: 'numeric', month: 'short' };
-  return new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(
-    new Date(`${iso}T00:00:00Z`),
-  );
+  const date = new Date(`${iso}T00:00:00Z`);
+  return Number.isNaN(date.getTime())
+    ? iso
+    : new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(date);
 }
 
 /** A moment as people read it, in agency time: 3 Dec, 14:05. */

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { DayField } from '../../components/DayField';
 import { SelectField, TextField } from '../../components/Field';
 import { type Answers, nameOf, newId, type Person, withoutBlanks } from './answers';
 import { PlainQuestion } from './PlainQuestion';
@@ -54,9 +55,8 @@ export function People({ question, answers, onChange }: Props) {
             />
           </div>
           <div className="flex flex-col gap-4 sm:flex-row">
-            <TextField
+            <DayField
               label={t('apply.born')}
-              type="date"
               value={person.dateOfBirth ?? ''}
               onChange={(dateOfBirth) => change({ ...person, dateOfBirth })}
             />

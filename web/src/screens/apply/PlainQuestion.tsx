@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { DayField } from '../../components/DayField';
 import { CheckField, SelectField, TextField } from '../../components/Field';
 import { withoutBlanks } from './answers';
 
@@ -96,15 +97,13 @@ export function PlainQuestion({ question, record, onChange }: Props) {
         </div>
       );
     }
+    case 'DATE':
+      return (
+        <DayField label={question.label} hint={question.hint} value={String(value ?? '')} onChange={set} />
+      );
     default:
       return (
-        <TextField
-          label={question.label}
-          hint={question.hint}
-          type={question.widget === 'DATE' ? 'date' : 'text'}
-          value={String(value ?? '')}
-          onChange={set}
-        />
+        <TextField label={question.label} hint={question.hint} value={String(value ?? '')} onChange={set} />
       );
   }
 }

@@ -14,6 +14,7 @@ export function DecideScreen() {
   const { desk, decide } = useDesk(claim);
   const [reason, setReason] = useState('');
   const [shown, setShown] = useState('');
+  const [despite, setDespite] = useState('');
   if (!desk.data) {
     return (
       <Page title={t('loading')}>
@@ -22,6 +23,9 @@ export function DecideScreen() {
     );
   }
   const { number, outcome, canWork, household, unasked } = desk.data;
+  const open = desk.data.inTheWay.filter((each) => each.weight !== 'IMMATERIAL');
+  const preview = (kind: '' | '/picture') =>
+    `/api/claims/${claim}/letter-preview${kind}?reason=${encodeURIComponent(shown)}`;
   const title = t('decide.title', { number });
   return (
     <Page title={title} wide>
@@ -30,7 +34,7 @@ export function DecideScreen() {
           className="space-y-4 border-r border-base-300 bg-base-100 p-5"
           onSubmit={(event) => {
             event.preventDefault();
-            decide.mutate(reason, { onSuccess: () => go(`/claims/${claim}`) });
+            decide.mutate({ reason, despite }, { onSuccess: () => go(`/claims/${claim}`) });
           }}
         >
           <Link to={`/claims/${claim}`}>{t('decide.back')}</Link>
@@ -49,6 +53,36 @@ export function DecideScreen() {
                   </li>
                 ))}
               </ul>
+            </div>
+          )}
+          {outcome.determined && open.length > 0 && (
+            <div className="space-y-3 border-l-4 border-l-error pl-3">
+              <div>
+                <p className="font-semibold text-error">◆ {t('decide.open')}</p>
+                <ul className="mt-1">
+                  {open.map((each) => (
+                    <li key={each.path + each.title}>
+                      {each.title}
+                      {each.impact && <span className="quiet block">{each.impact}</span>}
+                    </li>
+                  ))}
+                </ul>
+              </div>
+              <Field
+                label={t('decide.despite')}
+                hint={t('decide.despiteHint')}
+                error={isAbout(decide.error, 'despite') ? decide.error?.message : null}
+              >
+                {(ids) => (
+                  <textarea
+                    {...ids}
+                    className="field"
+                    rows={2}
+                    value={despite}
+                    onChange={(e) => setDespite(e.target.value)}
+                  />
+                )}
+              </Field>
             </div>
           )}
           {!outcome.determined && <p className="font-semibold text-error">◆ {t('decide.notYet')}</p>}
@@ -76,7 +110,9 @@ export function DecideScreen() {
               {t('decide.refresh')}
             </button>
           )}
-          {!isAbout(decide.error, 'reason') && <Problem of={decide.error} />}
+          {!isAbout(decide.error, 'reason') && !isAbout(decide.error, 'despite') && (
+            <Problem of={decide.error} />
+          )}
           <div>
             <button
               type="submit"
@@ -88,13 +124,18 @@ export function DecideScreen() {
           </div>
         </form>
         <section className="flex flex-col p-5" aria-labelledby="letter">
-          <h2 id="letter" className="!font-sans text-sm">
-            {t('decide.letter')}
-          </h2>
-          <iframe
-            title={t('decide.letter')}
-            className="sheet mt-2 min-h-[680px] w-full flex-1"
-            src={`/api/claims/${claim}/letter-preview?reason=${encodeURIComponent(shown)}#toolbar=0&navpanes=0&view=FitH`}
+          <div className="flex items-baseline justify-between">
+            <h2 id="letter" className="!font-sans text-sm">
+              {t('decide.letter')}
+            </h2>
+            <a href={preview('')} target="_blank" rel="noreferrer">
+              {t('decide.pdf')}
+            </a>
+          </div>
+          <img
+            alt={t('decide.letter')}
+            className="sheet mx-auto mt-2 min-h-[680px] w-full max-w-[820px]"
+            src={preview('/picture')}
           />
         </section>
       </div>

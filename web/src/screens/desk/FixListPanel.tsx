@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
-import { Field, SelectField, TextField } from '../../components/Field';
+import { DayField } from '../../components/DayField';
+import { Field, SelectField } from '../../components/Field';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 
@@ -81,7 +82,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
       {points.length > 0 && (
         <>
           <div className="mt-3 flex flex-wrap gap-4">
-            <TextField label={t('list.until')} type="date" value={dueOn} onChange={setDueOn} />
+            <DayField label={t('list.until')} value={dueOn} onChange={setDueOn} />
             <SelectField
               label={t('list.ifNobody')}
               value={then}

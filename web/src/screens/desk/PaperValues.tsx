@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { DayInput } from '../../components/DayField';
 
 type Props = {
   kind: string;
@@ -61,11 +62,19 @@ export function PaperValues({ kind, page, reading, canWork, busy, onMark, onSee 
                   </option>
                 ))}
               </select>
+            ) : DAYS.includes(field) ? (
+              <DayInput
+                id={`value-${field}`}
+                className="field !min-h-8 !px-2"
+                value={values[field] ?? ''}
+                disabled={!canWork}
+                onFocus={() => onMark(field)}
+                onChange={(day) => setValues({ ...values, [field]: day })}
+              />
             ) : (
               <input
                 id={`value-${field}`}
                 className="field !min-h-8 !px-2"
-                type={DAYS.includes(field) ? 'date' : 'text'}
                 value={values[field] ?? ''}
                 disabled={!canWork}
                 onFocus={() => onMark(field)}

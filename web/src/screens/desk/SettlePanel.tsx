@@ -1,6 +1,7 @@
 import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { DayField } from '../../components/DayField';
 import { Field, TextField } from '../../components/Field';
 import { amountOf } from '../apply/answers';
 
@@ -81,12 +82,11 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
       </fieldset>
       {view === 'TYPED' && (
         <div className="max-w-60">
-          <TextField
-            label={fact.label}
-            type={fact.kind === 'DATE' ? 'date' : 'text'}
-            value={typed}
-            onChange={setTyped}
-          />
+          {fact.kind === 'DATE' ? (
+            <DayField label={fact.label} value={typed} onChange={setTyped} />
+          ) : (
+            <TextField label={fact.label} value={typed} onChange={setTyped} />
+          )}
         </div>
       )}
       <Field label={t('desk.reason')} hint={t('desk.reasonHint')}>

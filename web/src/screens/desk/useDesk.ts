@@ -96,8 +96,8 @@ export function useDesk(id: string) {
     onSettled: changed,
   });
   const decide = useMutation({
-    mutationFn: (reason: string) =>
-      take(api.POST('/api/claims/{id}/decide', { params: { path }, body: { version, reason } })),
+    mutationFn: (words: { reason: string; despite: string }) =>
+      take(api.POST('/api/claims/{id}/decide', { params: { path }, body: { version, ...words } })),
     onSuccess: changed,
   });
   return {

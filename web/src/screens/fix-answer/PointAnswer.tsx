@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { DayField } from '../../components/DayField';
 import { CheckField, SelectField, TextField } from '../../components/Field';
 import { amountText, dateText } from '../../i18n';
 import { type Income, nameOf, type Person } from '../apply/answers';
@@ -59,13 +60,10 @@ function Scalar({
       <div className="max-w-xs">
         {kind === 'amount' ? (
           <AmountField value={value} onChange={change} />
+        ) : kind === 'date' ? (
+          <DayField label={point.title} value={value} onChange={change} />
         ) : (
-          <TextField
-            label={point.title}
-            type={kind === 'date' ? 'date' : 'text'}
-            value={value}
-            onChange={change}
-          />
+          <TextField label={point.title} value={value} onChange={change} />
         )}
       </div>
     </>

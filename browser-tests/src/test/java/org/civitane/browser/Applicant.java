@@ -34,11 +34,11 @@ final class Applicant {
 
     void fillPeople() {
         heading("Who lives with you?");
-        page.getByLabel("Date of birth").fill("1990-04-02");
+        page.getByLabel("Date of birth").fill("2.4.1990");
         button("Add a person");
         Locator second = page.locator("fieldset").nth(1);
         second.getByLabel("Given name").fill(child);
-        second.getByLabel("Date of birth").fill("2016-05-30");
+        second.getByLabel("Date of birth").fill("30 May 2016");
         second.getByLabel("Who are they to you?").selectOption("CHILD");
         checkedBy("people");
         button("Save and go on");

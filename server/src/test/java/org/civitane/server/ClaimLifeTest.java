@@ -14,6 +14,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.DaySheet;
+import org.civitane.server.casework.History;
 import org.civitane.server.casework.Search;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
@@ -45,6 +46,9 @@ public class ClaimLifeTest extends ServerTest {
 
     @Autowired
     private Search search;
+
+    @Autowired
+    private History history;
 
     @Autowired
     private JdbcClient database;
@@ -114,7 +118,7 @@ public class ClaimLifeTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView open = taken(caseworker);
         ClaimView decided = taken(caseworker);
-        decisions.decide(decided, decided.version(), "", caseworker);
+        decisions.decide(decided, decided.version(), "", "", caseworker);
         String step = nextStep(open);
         database.sql("update claim set next_step = 'of yesterday' where id in (?, ?)")
                 .params(open.id(), decided.id())
@@ -183,13 +187,30 @@ public class ClaimLifeTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView seen = taken(caseworker);
         settlements.settle(seen, AMOUNT, View.TYPED, text("500.00"), "Slip", new Actor("Someone else"));
-        assertThatThrownBy(() -> decisions.decide(seen, seen.version(), "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(seen, seen.version(), "", "", caseworker))
                 .isInstanceOf(OptimisticLockingFailureException.class);
         ClaimView now = claims.claim(seen.id());
-        decisions.decide(now, now.version(), "", caseworker);
+        decisions.decide(now, now.version(), "", "", caseworker);
         assertThat(claims.claim(seen.id()).state()).isEqualTo(ClaimState.DECIDED);
-        assertThatThrownBy(() -> decisions.decide(now, now.version(), "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(now, now.version(), "", "", caseworker))
                 .isInstanceOf(OptimisticLockingFailureException.class);
+    }
+
+    @Test
+    public void whatIsStillOpenIsDecidedOverOnlyWithAReasonThatIsKept() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
+        assertThatThrownBy(() -> decisions.decide(claim, claim.version(), "", " ", caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("papers are still to come");
+        decisions.decide(claim, claim.version(), "", "The landlord brought them to the counter.", caseworker);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
+        assertThat(history.of(claim.id()))
+                .filteredOn(line -> line.kind().equals("decided-despite"))
+                .extracting(History.Line::sentence)
+                .allMatch(sentence -> sentence.contains("to the counter"))
+                .hasSize(1);
     }
 
     @Test
@@ -198,7 +219,7 @@ public class ClaimLifeTest extends ServerTest {
         ClaimView claim = taken(caseworker);
         settlements.settle(claim, AMOUNT, View.TYPED, text("900.00"), "Slip", new Actor("Test"));
         ClaimView now = claims.claim(claim.id());
-        assertThatThrownBy(() -> decisions.decide(now, now.version(), " ", caseworker))
+        assertThatThrownBy(() -> decisions.decide(now, now.version(), " ", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("says why");
     }

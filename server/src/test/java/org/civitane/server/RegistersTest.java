@@ -150,7 +150,7 @@ public class RegistersTest extends ServerTest {
                         .isPresent());
         ClaimView waiting = claims.claim(claim.id());
         assertThat(waiting.state()).isNotEqualTo(ClaimState.READY);
-        assertThatThrownBy(() -> decisions.decide(waiting, waiting.version(), "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(waiting, waiting.version(), "", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("has not answered");
         assertThatThrownBy(() -> registers.without(claim.id(), wages(claim).id(), " ", caseworker))
@@ -159,7 +159,7 @@ public class RegistersTest extends ServerTest {
         ClaimView ready = claims.claim(claim.id());
         assertThat(ready.state()).isEqualTo(ClaimState.READY);
         moods.set(Service.WAGES, Mood.ANSWERS);
-        decisions.decide(ready, ready.version(), "", caseworker);
+        decisions.decide(ready, ready.version(), "", "", caseworker);
         assertThat(wages(claim).state()).isEqualTo(RegisterRequest.State.WITHOUT);
     }
 

@@ -140,8 +140,11 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     /** A school-meals claim that this caseworker has. */
     protected ClaimView taken(SignedIn caseworker) {
         SignedIn applicant = person(Role.APPLICANT);
-        return claims.claim(claims.take(handIn(applicant, answers(applicant)).id(), caseworker)
-                .id());
+        return taken(caseworker, handIn(applicant, answers(applicant)));
+    }
+
+    protected ClaimView taken(SignedIn caseworker, ClaimView claim) {
+        return claims.claim(claims.take(claim.id(), caseworker).id());
     }
 
     protected static tools.jackson.databind.JsonNode text(String value) {

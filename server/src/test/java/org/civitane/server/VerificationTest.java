@@ -159,7 +159,7 @@ public class VerificationTest extends ServerTest {
             assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.FROZEN);
         }
         ClaimView frozen = claims.claim(food.id());
-        assertThatThrownBy(() -> decisions.decide(frozen, frozen.version(), "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(frozen, frozen.version(), "", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("frozen");
         MisuseCase found = misuse.all().stream()

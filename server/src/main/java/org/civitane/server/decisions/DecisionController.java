@@ -32,7 +32,11 @@ class DecisionController {
         this.awards = awards;
     }
 
-    record Decide(int version, @NotNull @Size(max = 2000) String reason) {}
+    /** @param despite why it is decided although something is still in the way; empty when nothing is */
+    record Decide(
+            int version,
+            @NotNull @Size(max = 2000) String reason,
+            @NotNull @Size(max = 2000) String despite) {}
 
     record Approve(int version) {}
 
@@ -48,7 +52,7 @@ class DecisionController {
 
     @PostMapping("/api/claims/{id}/decide")
     DecidedState decide(@PathVariable UUID id, @RequestBody @Valid Decide wish, @AuthenticationPrincipal SignedIn who) {
-        decisions.decide(claims.claim(id), wish.version(), wish.reason(), who);
+        decisions.decide(claims.claim(id), wish.version(), wish.reason(), wish.despite(), who);
         return new DecidedState(claims.claim(id).state().name());
     }
 
@@ -58,6 +62,15 @@ class DecisionController {
             @RequestParam(defaultValue = "") @Size(max = 2000) String reason,
             @AuthenticationPrincipal SignedIn who) {
         return pdf(claims.claim(id), decisions.preview(claims.claim(id), reason, who));
+    }
+
+    /** The same, as a picture of its pages. */
+    @GetMapping(value = "/api/claims/{id}/letter-preview/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] picture(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") @Size(max = 2000) String reason,
+            @AuthenticationPrincipal SignedIn who) {
+        return Letters.picture(decisions.preview(claims.claim(id), reason, who));
     }
 
     @GetMapping(value = "/api/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)

@@ -1,6 +1,7 @@
 package org.civitane.server.decisions;
 
 import java.sql.Timestamp;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
@@ -37,6 +38,7 @@ public class Decisions {
     private final Letters letters;
     private final PaperStore papers;
     private final Registers registers;
+    private final StillOpen stillOpen;
     private final Notices notices;
     private final History history;
     private final Texts texts;
@@ -49,6 +51,7 @@ public class Decisions {
             Letters letters,
             PaperStore papers,
             Registers registers,
+            StillOpen stillOpen,
             Notices notices,
             History history,
             Texts texts,
@@ -59,6 +62,7 @@ public class Decisions {
         this.letters = letters;
         this.papers = papers;
         this.registers = registers;
+        this.stillOpen = stillOpen;
         this.notices = notices;
         this.history = history;
         this.texts = texts;
@@ -95,8 +99,9 @@ public class Decisions {
      * @param version the version of the claim that the caseworker saw; another is refused, so that nobody decides on
      *     what they have not seen
      * @param reason needed when anyone gets less than they asked for
+     * @param despite why it is decided although something is still in the way; needed when something is
      */
-    public Decision decide(ClaimView claim, int version, String reason, SignedIn caseworker) {
+    public Decision decide(ClaimView claim, int version, String reason, String despite, SignedIn caseworker) {
         claims.checkVersion(claim.id(), version);
         Determinations.Run run = determinations.current(claim);
         if (claim.state() == ClaimState.FROZEN) {
@@ -115,6 +120,17 @@ public class Decisions {
                 run.determination().outcomes().stream().map(Outcome::result).anyMatch("DENIED"::equals);
         if (negative && reason.isBlank()) {
             throw Problem.invalid("reason", texts.say("problem.negative-needs-reason"));
+        }
+        List<String> open = stillOpen.of(claim);
+        if (!open.isEmpty() && (despite.isBlank() || despite.length() > LONGEST_REASON)) {
+            throw Problem.invalid("despite", texts.say("problem.still-open", String.join("; ", open)));
+        }
+        if (!open.isEmpty()) {
+            history.add(
+                    claim.id(),
+                    Actor.of(caseworker),
+                    "decided-despite",
+                    texts.say("history.decided-despite", String.join("; ", open), despite.strip()));
         }
         return keep(claim, version, Decision.Kind.DETERMINED, reason.strip(), Actor.of(caseworker));
     }

@@ -2,11 +2,19 @@ package org.civitane.server.decisions;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.programme.Outcome;
@@ -23,6 +31,7 @@ import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 /** Writes letters: PDF with selectable text, the working in plain words, and the right to object. */
 @Component
 class Letters {
+    private static final int DOTS_PER_INCH = 110;
     private static final int OBJECTION_DAYS = 30;
 
     private final TemplateEngine templates = new TemplateEngine();
@@ -68,6 +77,32 @@ class Letters {
         letter.setVariable("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
         letter.setVariable("closed", kind == Decision.Kind.CLOSED);
         return render(templates.process("decision", letter));
+    }
+
+    /** The pages of a letter one below the other, as PNG, so that it can be looked at wherever pictures can. */
+    static byte[] picture(byte[] pdf) {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFRenderer renderer = new PDFRenderer(document);
+            List<BufferedImage> pages = new ArrayList<>();
+            for (int page = 0; page < document.getNumberOfPages(); page++) {
+                pages.add(renderer.renderImageWithDPI(page, DOTS_PER_INCH, ImageType.RGB));
+            }
+            int width = pages.stream().mapToInt(BufferedImage::getWidth).max().orElse(1);
+            int height = pages.stream().mapToInt(BufferedImage::getHeight).sum();
+            BufferedImage all = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+            Graphics2D graphics = all.createGraphics();
+            int top = 0;
+            for (BufferedImage page : pages) {
+                graphics.drawImage(page, 0, top, null);
+                top += page.getHeight();
+            }
+            graphics.dispose();
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(all, "png", out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static String applicant(Determinations.Run run) {

@@ -266,6 +266,7 @@ class DemoLoader {
                 now,
                 now.version(),
                 negative ? "What your household receives is over the limit, as shown below." : "",
+                "Seen together with the household's papers of the year before.",
                 caseworker);
         return now;
     }

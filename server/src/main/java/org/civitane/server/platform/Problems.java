@@ -15,6 +15,7 @@ import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
@@ -28,6 +29,12 @@ class Problems {
         ProblemDetail detail = detail(problem.status(), problem.code(), problem.getMessage());
         problem.more().forEach(detail::setProperty);
         return detail;
+    }
+
+    /** Whoever asked is gone, so there is nobody to tell. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException e) {
+        LOG.debug("The other side closed the connection: {}", e.getMessage());
     }
 
     @ExceptionHandler
