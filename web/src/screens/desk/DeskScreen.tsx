@@ -217,7 +217,12 @@ export function DeskScreen() {
             onFact={(path) => {
               const fact = desk.facts
                 .flatMap((group) => group.facts)
-                .find((each) => each.path === path || path.startsWith(`${each.path}/`));
+                .find(
+                  (each) =>
+                    each.path === path ||
+                    path.startsWith(`${each.path}/`) ||
+                    each.path.startsWith(`${path}/`),
+                );
               if (fact) {
                 setTab('facts');
                 setChosen(fact.path);

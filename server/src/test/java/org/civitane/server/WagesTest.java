@@ -149,8 +149,8 @@ public class WagesTest extends ServerTest {
         ClaimView claim = handIn(applicant, answers);
         FactPath amount = FactPath.of("incomes", "i1", "amount");
         List<JsonNode> nearby = Stream.iterate(0, i -> i + 1)
-                .limit(600)
-                .<JsonNode>map(i -> text("412.%02d".formatted(i % 100)))
+                .limit(1_200)
+                .<JsonNode>map(i -> text("%d.%02d".formatted(400 + i / 100, i % 100)))
                 .toList();
         Impact impact = impacts.of(claim, Map.of(amount, nearby)).get(amount);
         assertThat(impact.together()).isTrue();

@@ -3,6 +3,7 @@ package org.civitane.exchange.casefile;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.civitane.core.reasoning.FactPath;
 import tools.jackson.databind.JsonNode;
@@ -11,13 +12,15 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Reads and changes single facts of a case file by their paths. In a list, the part after its name is an id:
- * {@code incomes/i1/amount}. {@code members/m2/incomes} stands for all income lines of a person together with their
+ * {@code incomes/i1/amount}; where lines have no ids it is their position from 0: {@code expenses/0/amount}.
+ * {@code members/m2/incomes} stands for all income lines of a person together with their
  * declaration that there are none: {@code {"lines": […], "none": false}}. An amount can be set together with how often it
  * comes: {@code {"amount": "1790.33", "frequency": "MONTHLY"}} at {@code incomes/i1/amount} sets both.
  * {@code members/m2/incomes/ferry-stairs-kiosk} stands for one source of a person's income, however many lines it has:
  * {@code {"instead": ["i2", "i3"], "lines": […]}} puts these lines in the place of those; what it is called is free.
  */
 public final class CasePaths {
+    private static final Pattern POSITION = Pattern.compile("[0-9]{1,4}");
     private static final String INCOMES = "incomes";
     private static final String AMOUNT = "amount";
     private static final String FREQUENCY = "frequency";
@@ -100,6 +103,9 @@ public final class CasePaths {
     }
 
     private static Optional<JsonNode> elementOf(ArrayNode list, String id) {
+        if (POSITION.matcher(id).matches() && list.valueStream().noneMatch(element -> element.has("id"))) {
+            return Optional.ofNullable(list.get(Integer.parseInt(id)));
+        }
         return list.valueStream()
                 .filter(element -> element.path("id").asString("").equals(id))
                 .findFirst();

@@ -41,6 +41,22 @@ public class CasePathsTest {
     }
 
     @Test
+    public void linesWithoutIdsStandUnderTheirPosition() {
+        ObjectNode copy =
+                (ObjectNode) Json.mapper().readTree("{\"expenses\":[{\"amount\":\"1.00\"},{\"amount\":\"2.00\"}]}");
+        CasePaths.set(
+                copy, FactPath.of("expenses", "1", "amount"), Json.mapper().readTree("\"3.00\""));
+        assertThat(CasePaths.get(copy, FactPath.of("expenses", "1", "amount")))
+                .hasValueSatisfying(value -> assertThat(value.asString()).isEqualTo("3.00"));
+        assertThat(copy.path("expenses").get(0).path("amount").asString()).isEqualTo("1.00");
+        assertThatThrownBy(() -> CasePaths.set(
+                        copy,
+                        FactPath.of("expenses", "2", "amount"),
+                        Json.mapper().readTree("1")))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
     public void refusesAnIdThatIsNotThere() {
         assertThatThrownBy(() -> CasePaths.set(
                         file.deepCopy(),

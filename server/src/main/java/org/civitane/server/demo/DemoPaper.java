@@ -7,6 +7,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -38,11 +39,15 @@ record DemoPaper(String name, byte[] contents, List<Map<String, String>> pages) 
         return switch (kind) {
             case "IDENTITY" -> card(household.card(answers));
             case "PAY_SLIPS" -> slips(household.fullName(), DemoPay.of(answers, household.twist(), today));
-            case "HOUSING_COSTS" ->
-                written(
+            case "HOUSING_COSTS" -> {
+                String agreed = household.twist() == DemoTwist.GAP_IN_SLIPS
+                        ? new BigDecimal(rent).add(new BigDecimal("55.00")).toString()
+                        : rent;
+                yield written(
                         "lease.pdf",
-                        List.of("Lease", "Skerry Homes", "Tenant: " + household.fullName(), "Rent a month: " + rent),
-                        Map.of("name", household.fullName(), "issuedOn", issued, "amount", rent));
+                        List.of("Lease", "Skerry Homes", "Tenant: " + household.fullName(), "Rent a month: " + agreed),
+                        Map.of("name", household.fullName(), "issuedOn", issued, "amount", agreed));
+            }
             case "BANK_STATEMENT" ->
                 written(
                         "statement.pdf",

@@ -18,6 +18,7 @@ import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
+import org.civitane.server.papers.reading.CostReader;
 import org.civitane.server.papers.reading.Found;
 import org.civitane.server.papers.reading.Line;
 import org.civitane.server.papers.reading.Ocr;
@@ -221,7 +222,7 @@ public class Readings {
                         .anyMatch(
                                 line -> line.text().contains("<") || line.text().contains("«"));
         if (!mayHaveOne) {
-            return zone;
+            return zone.isEmpty() ? CostReader.read(lines) : zone;
         }
         int page = lines.getFirst().page();
         try {

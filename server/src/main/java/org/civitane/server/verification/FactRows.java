@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
@@ -24,6 +23,7 @@ final class FactRows {
     private final FactWords words;
     private final OtherViews others;
     private final WageFacts wages;
+    private final CostFacts costs;
     private final List<Question> questions;
 
     FactRows(ClaimView claim, JsonNode file, BenefitRecord benefits, Verification.Review review, FactWords words) {
@@ -34,6 +34,7 @@ final class FactRows {
         this.words = words;
         this.others = new OtherViews(review, texts);
         this.wages = new WageFacts(file, review.income(), words);
+        this.costs = new CostFacts(file, review.costs(), words);
         this.questions = FactWords.questions(claim);
     }
 
@@ -66,7 +67,7 @@ final class FactRows {
         for (Question question : questions) {
             switch (question.widget()) {
                 case PEOPLE, EACH_PERSON, INCOMES, STATISTICS -> {}
-                case RESOURCES, EXPENSES -> facts.addAll(lines(question.path()));
+                case RESOURCES, EXPENSES -> facts.addAll(costs.of(question.path()));
                 case GROUP -> facts.add(linkedBenefit(file.path(question.path())));
                 default -> addGiven(facts, FactPath.of(""), file, question);
             }
@@ -114,28 +115,6 @@ final class FactRows {
         if (declared) {
             facts.add(words.plain("members/" + id + "/incomes", texts.say("fact.income"), texts.say("fact.no-income")));
         }
-    }
-
-    /** Lines without ids, each a row; one row that says so where there are none. */
-    private List<Fact> lines(String list) {
-        JsonNode lines = file.path(list);
-        if (lines.isMissingNode() || lines.isEmpty()) {
-            String text = texts.say(lines.isMissingNode() ? "fact.not-said" : "fact.none-said");
-            return List.of(words.plain(list, words.label(list), text));
-        }
-        List<Fact> rows = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
-            JsonNode line = lines.get(i);
-            String text = Stream.of("amount", "frequency", "owner", "for")
-                    .map(line::path)
-                    .filter(value -> !value.isMissingNode())
-                    .map(value -> FactSheet.words(value, words.wording()))
-                    .collect(Collectors.joining(" · "));
-            String kind =
-                    WageFacts.capital(words.wording().shown(line.path("kind").asString()));
-            rows.add(words.plain(list + "/" + i, kind, text));
-        }
-        return rows;
     }
 
     private Fact linkedBenefit(JsonNode benefit) {

@@ -23,6 +23,7 @@ import org.civitane.server.papers.ShownValue;
 final class SeenPapers {
     private final List<Slip> slips = new ArrayList<>();
     private final List<Document> documents = new ArrayList<>();
+    private final List<ShownCost> costs = new ArrayList<>();
 
     /** A pay slip, and the page it stands on. */
     record Slip(UUID paper, int page, PaySlip slip) {}
@@ -43,6 +44,10 @@ final class SeenPapers {
         return List.copyOf(slips);
     }
 
+    List<ShownCost> costs() {
+        return List.copyOf(costs);
+    }
+
     /** The documents about one member. */
     List<Document> documentsOf(String member) {
         return documents.stream().filter(each -> each.member().equals(member)).toList();
@@ -53,6 +58,9 @@ final class SeenPapers {
             return;
         }
         try {
+            value(page, "amount")
+                    .ifPresent(amount -> costs.add(new ShownCost(
+                            paper.id(), page.values().iterator().next().page(), paper.kind(), Money.parse(amount))));
             switch (paper.kind()) {
                 case "PAY_SLIPS" -> addSlip(paper, page);
                 case "IDENTITY" -> addDocument(paper, page, documentType(page), "issuedOn");

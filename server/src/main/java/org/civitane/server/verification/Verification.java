@@ -56,11 +56,16 @@ public class Verification {
     /**
      * Both reviews of a claim, and what they rest on.
      *
+     * @param costs the amounts that papers other than pay slips show
      * @param doubt whether the person was asked if they filed the claim, and what they said
      * @param requests the newest question to each register about each person
      */
     public record Review(
-            IdentityReview identity, IncomeReview income, List<RegisterRequest> requests, Optional<Doubt> doubt) {}
+            IdentityReview identity,
+            IncomeReview income,
+            List<ShownCost> costs,
+            List<RegisterRequest> requests,
+            Optional<Doubt> doubt) {}
 
     /** As the newest edition, the papers that were looked at and the registers stand now. */
     @Transactional(readOnly = true)
@@ -86,6 +91,6 @@ public class Verification {
                         clock.today(),
                         texts)
                 .review();
-        return new Review(identity, new Incomes(file, seen, requests).review(), requests, doubt);
+        return new Review(identity, new Incomes(file, seen, requests).review(), seen.costs(), requests, doubt);
     }
 }

@@ -1,0 +1,119 @@
+package org.civitane.server.verification;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.civitane.core.amount.Money;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.server.platform.Texts;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.StringNode;
+
+/**
+ * What a household pays and owns, a row for each line. Where it states one line of a kind and sent one paper about it,
+ * the paper's amount stands beside what was said; how often it comes is as said, since such papers seldom tell.
+ */
+final class CostFacts {
+    /** The kinds of line that each kind of paper speaks of. */
+    private static final Map<String, Set<String>> SHOWS = Map.of(
+            "HOUSING_COSTS", Set.of("RENT", "MORTGAGE"),
+            "BANK_STATEMENT", Set.of("BANK"),
+            "CARE_RECEIPTS", Set.of("DEPENDANT_CARE"),
+            "MEDICAL_COSTS", Set.of("MEDICAL"));
+
+    private final JsonNode file;
+    private final List<ShownCost> shown;
+    private final FactWords words;
+    private final Texts texts;
+
+    CostFacts(JsonNode file, List<ShownCost> shown, FactWords words) {
+        this.file = file;
+        this.shown = shown;
+        this.words = words;
+        this.texts = words.texts();
+    }
+
+    /** The lines of a list, each a row; one row that says so where there are none. */
+    List<Fact> of(String list) {
+        JsonNode lines = file.path(list);
+        if (lines.isMissingNode() || lines.isEmpty()) {
+            String text = texts.say(lines.isMissingNode() ? "fact.not-said" : "fact.none-said");
+            return List.of(words.plain(list, words.label(list), text));
+        }
+        List<Fact> rows = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            rows.add(row(list, i, lines));
+        }
+        return rows;
+    }
+
+    private Fact row(String list, int position, JsonNode lines) {
+        JsonNode line = lines.get(position);
+        FactPath path = FactPath.of(list, String.valueOf(position), "amount");
+        String label = WageFacts.capital(words.wording().shown(line.path("kind").asString()));
+        Optional<Fact.Settled> settled =
+                words.settlementAt(path).map(settlement -> words.worded(settlement, text(line, settlement.value())));
+        Fact fact = words.of(
+                path,
+                label,
+                Optional.of(Fact.Shown.of(
+                        text(line, line.path("amount")), Optional.of(line.path("amount")), Optional.empty())),
+                settled,
+                Fact.Kind.AMOUNT);
+        return paperAbout(line, lines)
+                .map(cost -> beside(fact, line, cost, list))
+                .orElse(fact);
+    }
+
+    private Optional<ShownCost> paperAbout(JsonNode line, JsonNode lines) {
+        String kind = line.path("kind").asString();
+        long ofKind = lines.valueStream()
+                .filter(each -> each.path("kind").asString().equals(kind))
+                .count();
+        List<ShownCost> about = shown.stream()
+                .filter(cost -> SHOWS.getOrDefault(cost.kind(), Set.of()).contains(kind))
+                .toList();
+        return ofKind == 1 && about.size() == 1 ? Optional.of(about.getFirst()) : Optional.empty();
+    }
+
+    private Fact beside(Fact fact, JsonNode line, ShownCost cost, String list) {
+        JsonNode amount = StringNode.valueOf(cost.amount().toString());
+        String onPaper = text(line, amount);
+        Money apart = Money.parse(line.path("amount").asString()).minus(cost.amount());
+        boolean same = apart.equals(Money.ZERO);
+        String said = fact.said().map(Fact.Shown::text).orElse("");
+        return fact.with(
+                Optional.of(new Fact.Shown(
+                        onPaper,
+                        Optional.of(amount),
+                        Optional.of(texts.say("cost.paper")),
+                        Optional.of(new Fact.Place(cost.paper(), cost.page())))),
+                Optional.empty(),
+                same ? Fact.State.AGREES : Fact.State.DIFFERS,
+                same
+                        ? ""
+                        : texts.say(
+                                "cost.apart",
+                                words.wording().shown(apart.isNegative() ? Money.ZERO.minus(apart) : apart)),
+                Optional.of(new Fact.Ask(
+                        list,
+                        fact.label(),
+                        texts.say("ask.cost", fact.label(), said, onPaper),
+                        texts.say("good.fact"))),
+                List.of());
+    }
+
+    /** An amount with what else the line says. */
+    private String text(JsonNode line, JsonNode amount) {
+        return Stream.concat(
+                        Stream.of(amount),
+                        Stream.of("frequency", "owner", "for").map(line::path))
+                .filter(value -> !value.isMissingNode())
+                .map(value -> FactSheet.words(value, words.wording()))
+                .collect(Collectors.joining(" "));
+    }
+}
