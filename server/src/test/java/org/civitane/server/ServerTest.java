@@ -1,5 +1,7 @@
 package org.civitane.server;
 
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
+
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
@@ -20,9 +22,12 @@ import org.civitane.server.registers.Registers;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The server on a real PostgreSQL of its own, answering on a real port, without the demo data. */
@@ -74,6 +79,12 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 .mapToObj(c -> Character.toString(c <= '9' ? c - '0' + 'k' : c))
                 .collect(java.util.stream.Collectors.joining());
         return accounts.register(name + "@post.example", "Runa " + name, "a password for tests", role);
+    }
+
+    /** A request of someone who has signed in. */
+    protected static RequestPostProcessor as(SignedIn who) {
+        return authentication(new UsernamePasswordAuthenticationToken(
+                who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role())));
     }
 
     /** One adult with one pupil, both under the applicant's family name. */

@@ -68,10 +68,13 @@ public class MisuseCases {
         if (!linked || !claims.claim(claim).state().isOpen()) {
             throw Problem.conflict("not-linked", texts.say("misuse.not-linked"));
         }
-        claims.freeze(claim, Actor.of(supervisor));
+        hold(id, claim, Actor.of(supervisor));
     }
 
-    /** Closes a case: nothing in it, and every frozen claim goes on; or referred, and they stay frozen. */
+    /**
+     * Closes a case: nothing in it, and every claim that it holds, and no other case does, goes on; or referred, and
+     * they stay frozen.
+     */
     public void close(UUID id, boolean referred, String words, SignedIn supervisor) {
         MisuseCase misuse = open(id);
         if (words.isBlank()) {
@@ -86,27 +89,44 @@ public class MisuseCases {
                         id)
                 .update();
         if (!referred) {
-            List<UUID> held = new ArrayList<>(
-                    misuse.linked().stream().map(MisuseCase.Linked::claim).toList());
-            held.add(misuse.claim());
+            List<UUID> held = database.sql("delete from misuse_hold where case_id = ? returning claim_id")
+                    .param(id)
+                    .query(UUID.class)
+                    .list();
             held.stream()
-                    .filter(claim -> claims.claim(claim).state() == ClaimState.FROZEN)
+                    .filter(claim -> claims.claim(claim).state() == ClaimState.FROZEN && !isHeld(claim))
                     .forEach(claim -> claims.release(claim, Actor.of(supervisor)));
         }
+    }
+
+    private boolean isHeld(UUID claim) {
+        return database.sql("select exists (select 1 from misuse_hold where claim_id = ?)")
+                .param(claim)
+                .query(Boolean.class)
+                .single();
+    }
+
+    private void hold(UUID id, UUID claim, Actor actor) {
+        claims.freeze(claim, actor);
+        database.sql("insert into misuse_hold (case_id, claim_id) values (?, ?) on conflict do nothing")
+                .params(id, claim)
+                .update();
     }
 
     @EventListener
     void disowned(Disowned event) {
         Actor actor = new Actor(texts.say("misuse.actor"));
-        database.sql("""
+        UUID id = database.sql("""
                         insert into misuse_case (id, claim_id, state, opened_at) values (?, ?, 'OPEN', ?)
-                        on conflict (claim_id) do update set state = 'OPEN', words = '', closed_by = '', closed_at = null""")
+                        on conflict (claim_id) do update set state = 'OPEN', words = '', closed_by = '', closed_at = null
+                        returning id""")
                 .params(UUID.randomUUID(), event.claim(), Timestamp.from(clock.instant()))
-                .update();
-        claims.freeze(event.claim(), actor);
+                .query(UUID.class)
+                .single();
+        hold(id, event.claim(), actor);
         ids("identity", event.claim()).stream()
-                .filter(id -> claims.claim(id).state().isOpen())
-                .forEach(id -> claims.freeze(id, actor));
+                .filter(claim -> claims.claim(claim).state().isOpen())
+                .forEach(claim -> hold(id, claim, actor));
     }
 
     private MisuseCase open(UUID id) {

@@ -1,0 +1,133 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.misuse.MisuseCase;
+import org.civitane.server.misuse.MisuseCases;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.verification.Doubts;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a supervisor does with claims of which someone said that they were not theirs. */
+public class MisuseTest extends ServerTest {
+    /** Keeps the streets of one run apart from those of another on the same database. */
+    private final String houseNumber = String.valueOf(System.nanoTime() % 1_000_000);
+
+    @Autowired
+    private MisuseCases misuse;
+
+    @Autowired
+    private Doubts doubts;
+
+    private SignedIn supervisor;
+    private SignedIn caseworker;
+
+    @BeforeMethod
+    void staff() {
+        supervisor = person(Role.SUPERVISOR);
+        caseworker = person(Role.CASEWORKER);
+    }
+
+    @Test
+    public void claimsAreFoundByThePhoneAndTheAddressTheyShare() {
+        String phone = phone();
+        ClaimView disowned = disowned(phone, "Skerry Lane");
+        ClaimView samePhone = claimOf(phone, "Tarn Road");
+        ClaimView sameStreet = claimOf(phone(), "Skerry Lane");
+        ClaimView stranger = claimOf(phone(), "Cooper's Yard");
+        MisuseCase found = caseOf(disowned);
+        assertThat(found.state()).isEqualTo(MisuseCase.State.OPEN);
+        assertThat(linked(found, samePhone).by()).containsExactly("the same phone");
+        assertThat(linked(found, sameStreet).by()).containsExactly("the same address");
+        assertThat(found.linked()).extracting(MisuseCase.Linked::claim).doesNotContain(stranger.id());
+    }
+
+    @Test
+    public void onlyWhatHangsTogetherWithAnOpenCaseCanBeFrozenByIt() {
+        ClaimView disowned = disowned(phone(), "");
+        ClaimView stranger = claimOf(phone(), "");
+        MisuseCase found = caseOf(disowned);
+        assertThatThrownBy(() -> misuse.freeze(found.id(), stranger.id(), supervisor))
+                .isInstanceOf(Problem.class);
+        assertThat(state(stranger)).isNotEqualTo(ClaimState.FROZEN);
+    }
+
+    @Test
+    public void aReferredCaseKeepsWhatItHoldsAndIsNotWorkedAnyMore() {
+        ClaimView disowned = disowned(phone(), "");
+        MisuseCase found = caseOf(disowned);
+        misuse.close(found.id(), true, "Handed to the public prosecutor.", supervisor);
+        assertThat(state(disowned)).isEqualTo(ClaimState.FROZEN);
+        assertThat(caseOf(disowned).state()).isEqualTo(MisuseCase.State.REFERRED);
+        assertThatThrownBy(() -> misuse.close(found.id(), false, "Changed my mind.", supervisor))
+                .isInstanceOf(Problem.class);
+        assertThat(state(disowned)).isEqualTo(ClaimState.FROZEN);
+    }
+
+    @Test
+    public void whatTwoCasesHoldIsReleasedOnlyWithTheSecond() {
+        String phone = phone();
+        ClaimView first = disowned(phone, "");
+        ClaimView second = disowned(phone, "");
+        ClaimView between = claimOf(phone, "");
+        misuse.freeze(caseOf(first).id(), between.id(), supervisor);
+        misuse.freeze(caseOf(second).id(), first.id(), supervisor);
+        misuse.close(caseOf(second).id(), false, "The sister filed it for her.", supervisor);
+        assertThat(state(second)).isNotEqualTo(ClaimState.FROZEN);
+        assertThat(state(between)).isEqualTo(ClaimState.FROZEN);
+        assertThat(state(first)).isEqualTo(ClaimState.FROZEN);
+        misuse.close(caseOf(first).id(), false, "A mix-up.", supervisor);
+        assertThat(state(between)).isNotEqualTo(ClaimState.FROZEN);
+        assertThat(state(first)).isNotEqualTo(ClaimState.FROZEN);
+    }
+
+    private ClaimView disowned(String phone, String street) {
+        ClaimView claim = claimOf(phone, street);
+        claims.take(claim.id(), caseworker);
+        ClaimView taken = claims.claim(claim.id());
+        doubts.ask(taken, taken.version(), "Someone called and knew nothing of it.", caseworker);
+        doubts.answer(accounts.account(claim.applicant()), claim.id(), false);
+        return claims.claim(claim.id());
+    }
+
+    private ClaimView claimOf(String phone, String street) {
+        SignedIn applicant = person(Role.APPLICANT);
+        ObjectNode answers = answers(applicant);
+        ObjectNode contact = answers.putObject("contact").put("phone", phone);
+        if (!street.isEmpty()) {
+            contact.put("street", street).put("houseNumber", houseNumber).put("postCode", "2110");
+        }
+        return handIn(applicant, answers);
+    }
+
+    private static String phone() {
+        return "+9995" + String.format("%08d", Math.abs(UUID.randomUUID().hashCode() % 100_000_000));
+    }
+
+    private MisuseCase caseOf(ClaimView claim) {
+        return misuse.all().stream()
+                .filter(each -> each.claim().equals(claim.id()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static MisuseCase.Linked linked(MisuseCase found, ClaimView claim) {
+        return found.linked().stream()
+                .filter(each -> each.claim().equals(claim.id()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private ClaimState state(ClaimView claim) {
+        return claims.claim(claim.id()).state();
+    }
+}
