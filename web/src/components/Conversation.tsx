@@ -2,7 +2,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
 import { momentText } from '../i18n';
-import { Field } from './Field';
+import { LongTextField } from './Field';
 import { Problem } from './Problem';
 
 type Props = {
@@ -43,17 +43,12 @@ export function Conversation({ messages, staff, busy, problem, onWrite }: Props)
         })}
       </ol>
       <form onSubmit={submit} className="mt-4 max-w-prose space-y-3">
-        <Field label={staff ? t('messages.toApplicant') : t('messages.toCaseworker')}>
-          {(ids) => (
-            <textarea
-              {...ids}
-              className="field"
-              rows={3}
-              value={body}
-              onChange={(e) => setBody(e.target.value)}
-            />
-          )}
-        </Field>
+        <LongTextField
+          label={staff ? t('messages.toApplicant') : t('messages.toCaseworker')}
+          rows={3}
+          value={body}
+          onChange={setBody}
+        />
         <Problem of={problem} />
         <button type="submit" className="btn btn-primary h-11" disabled={busy || body.trim() === ''}>
           {t('messages.send')}

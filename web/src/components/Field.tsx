@@ -75,6 +75,37 @@ export function TextField({
   );
 }
 
+/** A field for some sentences. */
+export function LongTextField({
+  label,
+  value,
+  onChange,
+  rows,
+  hint,
+  error,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  rows: number;
+  hint?: string | null;
+  error?: string | null;
+}) {
+  return (
+    <Field label={label} hint={hint} error={error}>
+      {(ids) => (
+        <textarea
+          {...ids}
+          className="field"
+          rows={rows}
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+        />
+      )}
+    </Field>
+  );
+}
+
 type SelectProps = {
   label: string;
   value: string;

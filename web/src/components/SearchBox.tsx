@@ -3,7 +3,7 @@ import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { api, take } from '../api/client';
-import { type Command, matching } from './commands';
+import { type Command, isMeant, matching } from './commands';
 
 const FEWEST_LETTERS = 2;
 
@@ -48,13 +48,12 @@ export function SearchBox({ commands }: { commands: Command[] }) {
           words: claim.household,
           more: claim.nextStep,
         }));
+  const entry = (command: Command) => ({ key: command.label, run: command.run, words: command.label });
+  const offered = matching(commands, q);
   const entries: Entry[] = [
+    ...offered.filter((command) => isMeant(command, q)).map(entry),
     ...found,
-    ...matching(commands, q).map((command) => ({
-      key: command.label,
-      run: command.run,
-      words: command.label,
-    })),
+    ...offered.filter((command) => !isMeant(command, q)).map(entry),
   ];
   const close = () => {
     setWords('');

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useParams } from 'react-router';
-import { Field } from '../../components/Field';
+import { LongTextField } from '../../components/Field';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
 import { useDesk } from '../desk/useDesk';
@@ -68,39 +68,25 @@ export function DecideScreen() {
                   ))}
                 </ul>
               </div>
-              <Field
+              <LongTextField
                 label={t('decide.despite')}
                 hint={t('decide.despiteHint')}
                 error={isAbout(decide.error, 'despite') ? decide.error?.message : null}
-              >
-                {(ids) => (
-                  <textarea
-                    {...ids}
-                    className="field"
-                    rows={2}
-                    value={despite}
-                    onChange={(e) => setDespite(e.target.value)}
-                  />
-                )}
-              </Field>
+                rows={2}
+                value={despite}
+                onChange={setDespite}
+              />
             </div>
           )}
           {!outcome.determined && <p className="font-semibold text-error">◆ {t('decide.notYet')}</p>}
-          <Field
+          <LongTextField
             label={t('decide.reason')}
             hint={t(outcome.negative ? 'decide.reasonNeeded' : 'decide.reasonOptional')}
             error={isAbout(decide.error, 'reason') ? decide.error?.message : null}
-          >
-            {(ids) => (
-              <textarea
-                {...ids}
-                className="field"
-                rows={4}
-                value={reason}
-                onChange={(e) => setReason(e.target.value)}
-              />
-            )}
-          </Field>
+            rows={4}
+            value={reason}
+            onChange={setReason}
+          />
           {reason !== shown && (
             <button
               type="button"

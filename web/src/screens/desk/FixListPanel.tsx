@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
-import { Field, SelectField } from '../../components/Field';
+import { LongTextField, SelectField } from '../../components/Field';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 
@@ -47,28 +47,18 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
         <fieldset key={point.path} className="sheet mt-3 space-y-3 p-3">
           <legend className="float-left mb-2 w-full font-bold">{point.title}</legend>
           <div className="clear-both grid gap-3 xl:grid-cols-2">
-            <Field label={t('list.reason')}>
-              {(ids) => (
-                <textarea
-                  {...ids}
-                  className="field"
-                  rows={3}
-                  value={point.reason}
-                  onChange={(e) => change(point.path, { reason: e.target.value })}
-                />
-              )}
-            </Field>
-            <Field label={t('list.good')}>
-              {(ids) => (
-                <textarea
-                  {...ids}
-                  className="field"
-                  rows={3}
-                  value={point.good}
-                  onChange={(e) => change(point.path, { good: e.target.value })}
-                />
-              )}
-            </Field>
+            <LongTextField
+              label={t('list.reason')}
+              rows={3}
+              value={point.reason}
+              onChange={(text) => change(point.path, { reason: text })}
+            />
+            <LongTextField
+              label={t('list.good')}
+              rows={3}
+              value={point.good}
+              onChange={(text) => change(point.path, { good: text })}
+            />
           </div>
           <button
             type="button"

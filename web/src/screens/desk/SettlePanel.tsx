@@ -2,7 +2,7 @@ import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
-import { Field, TextField } from '../../components/Field';
+import { LongTextField, TextField } from '../../components/Field';
 import { amountOf } from '../apply/answers';
 
 type View = Schemas['Settle']['view'];
@@ -89,17 +89,13 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
           )}
         </div>
       )}
-      <Field label={t('desk.reason')} hint={t('desk.reasonHint')}>
-        {(ids) => (
-          <textarea
-            {...ids}
-            className="field"
-            rows={2}
-            value={reason}
-            onChange={(e) => setReason(e.target.value)}
-          />
-        )}
-      </Field>
+      <LongTextField
+        label={t('desk.reason')}
+        hint={t('desk.reasonHint')}
+        rows={2}
+        value={reason}
+        onChange={setReason}
+      />
       <div className="flex gap-5">
         <button type="submit" className="btn btn-primary h-9 min-h-9" disabled={busy}>
           {t('desk.settleDo')}

@@ -85,9 +85,10 @@ public class VerificationStoryTest {
                 .hasAttribute("aria-selected", "true");
         desk.keyboard().press("Control+k");
         desk.keyboard().type("hand joao");
+        assertThat(desk.getByRole(AriaRole.OPTION).first()).hasText("Hand over to João Brattli");
         desk.keyboard().press("Enter");
-        assertThat(desk.getByText("João Brattli").first()).isVisible();
         assertThat(desk.getByText("Decide …")).hasCount(0);
+        assertThat(desk.getByText("João Brattli").first()).isVisible();
     }
 
     @Test(dependsOnMethods = "theSearchFieldTakesCommands")
