@@ -144,6 +144,7 @@ public class SchoolMealsStoryTest {
         desk.getByText("Decide …").click();
         assertThat(desk.getByText("The letter as it will go out")).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();
+        desk.waitForFunction("[...document.images].every(image => image.complete && image.naturalWidth > 0)");
         Civitane.picture(desk, "decide");
         desk.getByText("Decide and send the letter").click();
         assertThat(desk.getByText("Decided; the letter is in the applicant's claims."))
