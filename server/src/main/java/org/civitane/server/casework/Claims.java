@@ -317,8 +317,9 @@ public class Claims {
 
     /**
      * Holds a claim until the transaction ends. Two that change what belongs to it, such as two registers that answer
-     * at once, come one after the other, so that the last of them works out where it stands with all of it there. Rows that merely point at the claim may still be added meanwhile: whoever
-     * added one and then holds the claim must not wait for another who did the same.
+     * at once, come one after the other, so that the last of them works out where it stands with all of it there. Rows
+     * that merely point at the claim may still be added meanwhile: whoever added one and then holds the claim must not
+     * wait for another who did the same.
      */
     public void hold(UUID id) {
         database.sql("select id from claim where id = ? for no key update")
