@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -101,6 +102,22 @@ public class PapersTest extends ServerTest {
         assertThat(history.of(claim.id()))
                 .filteredOn(line -> line.kind().equals("paper-received"))
                 .hasSize(1);
+    }
+
+    @Test
+    public void manyPapersAtOnceAreAllTaken() throws Exception {
+        List<Callable<Paper>> uploads = new ArrayList<>();
+        for (int i = 0; i < 16; i++) {
+            byte[] file = png(40 + i, 40);
+            String name = "page-" + i + ".png";
+            uploads.add(() -> papers.take(claim, in(file), "IDENTITY", "m1", name, applicant));
+        }
+        try (var threads = Executors.newFixedThreadPool(uploads.size())) {
+            for (var each : threads.invokeAll(uploads)) {
+                assertThat(each.get().state()).isEqualTo(Paper.State.RECEIVED);
+            }
+        }
+        assertThat(papers.of(claim.id())).hasSize(uploads.size());
     }
 
     @DataProvider

@@ -95,7 +95,9 @@ public class Papers {
         }
     }
 
+    /** Holds the claim first, so that of many papers that come at once each finds it as the one before left it. */
     private Paper record(Paper paper, long bytes, SignedIn who) {
+        claims.hold(paper.claim());
         int added = database.sql("""
                         insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, given_by, given_at)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'RECEIVED', ?, ?) on conflict (claim_id, digest) do nothing""")

@@ -164,6 +164,7 @@ public class Readings {
         }
         Reading reading = readInTurn(row.digest());
         transaction.executeWithoutResult(status -> {
+            claims.hold(row.claim());
             keep(paper, reading.state(), reading.shown());
             events.publishEvent(new PapersChanged(row.claim()));
             claims.touch(row.claim());
