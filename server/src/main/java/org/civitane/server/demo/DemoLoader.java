@@ -29,6 +29,7 @@ import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Readings;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.verification.Doubts;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,6 +51,7 @@ class DemoLoader {
     private final Papers papers;
     private final EvidenceList evidence;
     private final Readings readings;
+    private final Doubts doubts;
     private final DemoRegisters registers;
     private final StandingPause standings;
     private final EntityManager entities;
@@ -68,6 +70,7 @@ class DemoLoader {
             Papers papers,
             EvidenceList evidence,
             Readings readings,
+            Doubts doubts,
             DemoRegisters registers,
             StandingPause standings,
             EntityManager entities,
@@ -83,6 +86,7 @@ class DemoLoader {
         this.papers = papers;
         this.evidence = evidence;
         this.readings = readings;
+        this.doubts = doubts;
         this.registers = registers;
         this.standings = standings;
         this.entities = entities;
@@ -150,6 +154,9 @@ class DemoLoader {
             case TWIST -> {
                 take(claim, caseworker, dayAfter);
                 at(dayAfter, 12, () -> acceptPapers(household, claim, caseworker));
+                if (household.twist() == DemoTwist.CARD_OF_ANOTHER) {
+                    at(dayAfter, 14, () -> disown(claim, applicant, caseworker));
+                }
             }
             case FIX_LIST_OUT -> sendFixList(claim, caseworker, dayAfter);
             case FIX_LIST_ANSWERED -> {
@@ -216,6 +223,17 @@ class DemoLoader {
             }
             papers.judge(claim, paper.id(), Optional.empty(), caseworker);
         }
+        return claim;
+    }
+
+    /** The person is asked, and says that it was not them. */
+    private ClaimView disown(ClaimView claim, SignedIn applicant, SignedIn caseworker) {
+        doubts.ask(
+                claim,
+                claims.claim(claim.id()).version(),
+                "The identity card that came with it is made out to someone else.",
+                caseworker);
+        doubts.answer(applicant, claim.id(), false);
         return claim;
     }
 
