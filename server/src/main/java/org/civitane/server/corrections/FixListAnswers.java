@@ -1,6 +1,5 @@
 package org.civitane.server.corrections;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -152,7 +151,7 @@ public class FixListAnswers {
 
     private CaseFiles.Read<?> read(ObjectNode file, List<Point> points) {
         try {
-            return CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8));
+            return CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
             String path = points.size() == 1 ? points.getFirst().path() : pointAt(e.pointer(), points);
             throw Problem.invalid(path, e.getMessage());

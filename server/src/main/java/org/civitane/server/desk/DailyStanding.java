@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.UUID;
 import org.civitane.server.casework.ClaimTouched;
 import org.civitane.server.casework.Claims;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
@@ -22,6 +24,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Configuration(proxyBeanMethods = false)
 class DailyStanding {
+    private static final Logger LOG = LoggerFactory.getLogger(DailyStanding.class);
     private static final LocalTime BEFORE_WORK = LocalTime.of(3, 30);
     private static final int AT_ONCE = 200;
 
@@ -32,10 +35,21 @@ class DailyStanding {
         return Tasks.recurring("stand-again", Schedules.daily(BEFORE_WORK)).execute((instance, context) -> {
             List<UUID> page = claims.getObject().openAfter(new UUID(0, 0), AT_ONCE);
             while (!page.isEmpty()) {
-                page.forEach(
-                        claim -> each.executeWithoutResult(status -> events.publishEvent(new ClaimTouched(claim))));
+                page.forEach(claim -> stand(claim, each, events));
                 page = claims.getObject().openAfter(page.getLast(), AT_ONCE);
             }
         });
+    }
+
+    /** One claim that cannot be worked out keeps none of the others from it. */
+    private static void stand(UUID claim, TransactionTemplate each, ApplicationEventPublisher events) {
+        try {
+            each.executeWithoutResult(status -> events.publishEvent(new ClaimTouched(claim)));
+        } catch (RuntimeException e) {
+            LOG.warn(
+                    "Claim {} could not be worked out anew: {}",
+                    claim,
+                    e.getClass().getSimpleName());
+        }
     }
 }

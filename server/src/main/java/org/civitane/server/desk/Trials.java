@@ -1,6 +1,5 @@
 package org.civitane.server.desk;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -102,7 +101,7 @@ class Trials {
     }
 
     private Determinations.Run run(ObjectNode file) {
-        return determinations.run(CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8)));
+        return determinations.run(CaseFiles.read(JsonColumn.bytes(file)));
     }
 
     /** Every fact by its path: elements with ids one by one, lists without ids as a whole. */

@@ -1,6 +1,5 @@
 package org.civitane.server.intake;
 
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -74,7 +73,7 @@ final class Application {
 
     /** @throws BadInput at the first fault */
     static CaseFiles.Read<?> read(ObjectNode file) {
-        return CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8));
+        return CaseFiles.read(JsonColumn.bytes(file));
     }
 
     static JsonNode applicant(ObjectNode answers) {

@@ -138,7 +138,7 @@ public class Settlements {
     public CaseFiles.Read<?> onTrial(ClaimView claim, Map<FactPath, JsonNode> values) {
         ObjectNode file = settledCase(claim);
         values.forEach((path, value) -> CasePaths.set(file, path, value));
-        return CaseFiles.read(JsonColumn.write(file).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        return CaseFiles.read(JsonColumn.bytes(file));
     }
 
     private void checkStands(ClaimView claim, FactPath path, JsonNode value) {

@@ -58,9 +58,6 @@ final class SeenPapers {
             return;
         }
         try {
-            value(page, "amount")
-                    .ifPresent(amount -> costs.add(new ShownCost(
-                            paper.id(), page.values().iterator().next().page(), paper.kind(), Money.parse(amount))));
             switch (paper.kind()) {
                 case "PAY_SLIPS" -> addSlip(paper, page);
                 case "IDENTITY" -> addDocument(paper, page, documentType(page), "issuedOn");
@@ -68,6 +65,9 @@ final class SeenPapers {
                 case "BANK_STATEMENT" -> addDocument(paper, page, "BANK_STATEMENT", "issuedOn");
                 default -> {}
             }
+            value(page, "amount")
+                    .ifPresent(amount -> costs.add(new ShownCost(
+                            paper.id(), page.values().iterator().next().page(), paper.kind(), Money.parse(amount))));
         } catch (DateTimeParseException | IllegalArgumentException | InvalidFact e) {
             // A value that is no date or amount shows nothing; the caseworker sees it beside the page all the same.
             return;
