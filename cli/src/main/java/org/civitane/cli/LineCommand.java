@@ -46,7 +46,8 @@ abstract class LineCommand implements Callable<Integer> {
         try (OutputStream out = new FileOutputStream(FileDescriptor.out)) {
             for (String name : named) {
                 try (InputStream in = open(name);
-                        Pipeline pipeline = new Pipeline(service(), out)) {
+                        Pipeline pipeline = new Pipeline(
+                                service(), out, Runtime.getRuntime().availableProcessors())) {
                     pipeline.run(in);
                     allGood &= pipeline.finish();
                 }

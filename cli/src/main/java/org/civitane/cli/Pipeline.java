@@ -24,7 +24,7 @@ final class Pipeline implements AutoCloseable {
 
     private final Service service;
     private final OutputStream out;
-    private final int cores = Runtime.getRuntime().availableProcessors();
+    private final int cores;
     private final Deque<Future<Answers>> underWay = new ArrayDeque<>();
     private ExecutorService workers = null;
     private Batch batch = new Batch(BATCH_BYTES);
@@ -40,9 +40,11 @@ final class Pipeline implements AutoCloseable {
     /** The answers to a batch, and whether any was an error. */
     private record Answers(ByteArrayOutputStream text, boolean anyBad) {}
 
-    Pipeline(Service service, OutputStream out) {
+    /** @param cores how many batches are answered at the same time */
+    Pipeline(Service service, OutputStream out, int cores) {
         this.service = service;
         this.out = out;
+        this.cores = cores;
     }
 
     /** Answers every document of a stream. */

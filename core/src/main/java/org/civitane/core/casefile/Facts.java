@@ -1,15 +1,19 @@
 package org.civitane.core.casefile;
 
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.civitane.core.calendar.BusinessCalendar;
 
 /** Checks that the constructors of case records make: one applicant, no id twice, no id of nobody. */
 public final class Facts {
     private static final int FEW = 12;
+    private static final int OLDEST = 130;
 
     private Facts() {}
 
@@ -19,11 +23,13 @@ public final class Facts {
      * @throws InvalidFact at the first fact that breaks it
      */
     public static void check(
+            LocalDateTime receivedAt,
             List<? extends Member> members,
             List<IncomeLine> incomes,
             List<String> noIncomeDeclared,
             List<Signature> signatures) {
         checkApplicant(members);
+        checkBirths(members, BusinessCalendar.received(receivedAt));
         checkUnique("/members", members, Member::id);
         checkUnique("/incomes", incomes, IncomeLine::id);
         for (int i = 0; i < incomes.size(); i++) {
@@ -102,6 +108,24 @@ public final class Facts {
         }
         if (!applicant) {
             throw new InvalidFact("/members", "One member must be SELF, the applicant.");
+        }
+    }
+
+    /** Nobody applies with someone who is not born yet, or was born longer ago than people live. */
+    private static void checkBirths(List<? extends Member> members, LocalDate receivedOn) {
+        LocalDate earliest = receivedOn.minusYears(OLDEST);
+        for (int i = 0; i < members.size(); i++) {
+            LocalDate born = members.get(i).dateOfBirth();
+            if (born.isAfter(receivedOn)) {
+                throw new InvalidFact(
+                        "/members/" + i + "/dateOfBirth",
+                        "Someone born on " + born + " is not born yet on the received date, " + receivedOn + ".");
+            }
+            if (born.isBefore(earliest)) {
+                throw new InvalidFact(
+                        "/members/" + i + "/dateOfBirth",
+                        "Someone born on " + born + " would be over " + OLDEST + " years old.");
+            }
         }
     }
 

@@ -37,6 +37,21 @@ public enum ClaimState {
         };
     }
 
+    /**
+     * Whether people may do this to a claim in this state. What a decision rests on is closed with the decision; what
+     * goes with a claim is closed once that is fulfilled. While misuse is looked into, only the applicant's answers and
+     * what is written go on.
+     */
+    public boolean allows(Act act) {
+        return switch (act) {
+            case TAKE, ANSWER -> isOpen();
+            case ESTABLISH -> isOpen() && this != FROZEN;
+            case DECIDE -> mayBecome(DECIDED) && this != FROZEN;
+            case CORRESPOND -> isOpen() || this == DECIDED;
+            case WITHDRAW -> mayBecome(WITHDRAWN);
+        };
+    }
+
     private Set<ClaimState> following() {
         return switch (this) {
             case DRAFT -> EnumSet.of(SIGNING, RECEIVED, WITHDRAWN);

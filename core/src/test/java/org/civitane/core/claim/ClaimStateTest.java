@@ -2,6 +2,8 @@ package org.civitane.core.claim;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
+import java.util.List;
 import org.testng.annotations.Test;
 
 public class ClaimStateTest {
@@ -21,6 +23,23 @@ public class ClaimStateTest {
                         .isTrue();
             }
         }
+    }
+
+    @Test
+    public void whatADecisionRestsOnIsClosedWithItAndWhatIsWrittenGoesOnUntilItIsFulfilled() {
+        assertThat(allowed(ClaimState.DECIDED)).containsExactly(Act.CORRESPOND);
+        assertThat(allowed(ClaimState.FULFILLED)).isEmpty();
+        assertThat(allowed(ClaimState.WITHDRAWN)).isEmpty();
+        assertThat(allowed(ClaimState.READY)).containsExactly(Act.values());
+    }
+
+    @Test
+    public void whileMisuseIsLookedIntoNothingIsEstablishedOrDecided() {
+        assertThat(allowed(ClaimState.FROZEN)).containsExactly(Act.TAKE, Act.ANSWER, Act.CORRESPOND, Act.WITHDRAW);
+    }
+
+    private static List<Act> allowed(ClaimState state) {
+        return Arrays.stream(Act.values()).filter(state::allows).toList();
     }
 
     @Test

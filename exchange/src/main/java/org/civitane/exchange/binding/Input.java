@@ -17,6 +17,13 @@ public record Input(byte[] json, int offset, int length) {
         return new Input(json, 0, json.length);
     }
 
+    /** The first line, without where the parser was told the document came from. */
+    private static String inShort(JacksonException e) {
+        String line = e.getOriginalMessage().lines().findFirst().orElse("it breaks off");
+        int source = line.indexOf(" (start marker");
+        return source < 0 ? line : line.substring(0, source);
+    }
+
     /**
      * Reads the document.
      *
@@ -32,17 +39,9 @@ public record Input(byte[] json, int offset, int length) {
             }
             return read;
         } catch (JacksonException e) {
-            throw new BadInput(
-                    "",
-                    "This is not JSON: "
-                            + e.getOriginalMessage().lines().findFirst().orElse("it breaks off") + ".");
+            throw new BadInput("", "This is not JSON: " + inShort(e) + ".");
         } catch (InvalidFact e) {
             throw new BadInput(e.pointer(), e.getMessage());
         }
-    }
-
-    /** A part of it, by its place within. */
-    public Input part(int from, int to) {
-        return new Input(json, offset + from, to - from);
     }
 }

@@ -51,14 +51,15 @@ public final class CaseFiles {
     /** Reads one case file; see {@link #read(byte[])}. */
     public static Read<?> read(Input input) {
         Optional<Read<?>> read = input.read(CaseFiles::readProgrammeFirst);
-        return read.orElseGet(() -> readAs(input.read(CaseFiles::programmeWithin), input));
+        return read.orElseGet(() -> {
+            Programme<?> programme = input.read(CaseFiles::programmeOf);
+            return input.read(parser -> readAs(programme, parser));
+        });
     }
 
     /** Reads in one go where the first field names the programme; passes over everything otherwise. */
     private static Optional<Read<?>> readProgrammeFirst(JsonParser parser) {
-        if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw new BadInput("", "A case file is an object.");
-        }
+        checkObject(parser);
         if (!PROGRAMME.equals(parser.nextName())) {
             while (parser.streamReadContext().getNestingDepth() > 0) {
                 parser.nextToken();
@@ -70,7 +71,14 @@ public final class CaseFiles {
         return Optional.of(readRest(programmeAt(parser), parser));
     }
 
-    private static Programme<?> programmeWithin(JsonParser parser) {
+    /**
+     * The programme that a case file names, wherever in it that stands; the rest is passed over.
+     *
+     * @param parser stands at the case file's start, and is left at its end
+     * @throws BadInput when it names none, or one that there is not
+     */
+    public static Programme<?> programmeOf(JsonParser parser) {
+        checkObject(parser);
         Optional<Programme<?>> found = Optional.empty();
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
@@ -86,13 +94,25 @@ public final class CaseFiles {
         return found.orElseThrow(() -> new BadInput("/" + PROGRAMME, "\"programme\" must be given."));
     }
 
-    private static <C extends CaseFile> Read<C> readAs(Programme<C> programme, Input input) {
-        return input.read(
-                parser -> new Read<>(programme, Records.read(new WithoutProgramme(parser), programme.caseType())));
+    /**
+     * Reads a case file whose programme is known, from {@link #programmeOf}.
+     *
+     * @param parser stands at the case file's start, and is left at its end
+     * @throws BadInput at the first fault, with a pointer relative to the case file
+     */
+    public static <C extends CaseFile> Read<C> readAs(Programme<C> programme, JsonParser parser) {
+        checkObject(parser);
+        return new Read<>(programme, Records.read(new WithoutProgramme(parser), programme.caseType()));
     }
 
     private static <C extends CaseFile> Read<C> readRest(Programme<C> programme, JsonParser parser) {
         return new Read<>(programme, Records.readRest(parser, programme.caseType()));
+    }
+
+    private static void checkObject(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.START_OBJECT) {
+            throw new BadInput("", "A case file is an object.");
+        }
     }
 
     private static Programme<?> programmeAt(JsonParser parser) {

@@ -2,12 +2,14 @@ package org.civitane.exchange.verification;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.materiality.Candidate;
 import org.civitane.core.materiality.Materiality;
 import org.civitane.core.policy.NoPolicyInForce;
 import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.BadInput;
@@ -24,29 +26,25 @@ public final class Materialities {
 
     private Materialities() {}
 
-    /** A case file, by its place in the document, and what its lines could turn out to be. */
-    private record Question(Input caseFile, List<Candidate> candidates) {}
+    /** A case file, and what its lines could turn out to be. */
+    private record Question<C extends CaseFile>(CaseFiles.Read<C> caseFile, List<Candidate> candidates) {}
 
     /**
-     * Reads a question and answers it.
+     * Reads a question and answers it. The document is read twice: the first time for the programme alone, which says
+     * how the case file within is to be read.
      *
      * @throws BadInput at the first fault, with its pointer
      */
     public static Materiality answer(Input input, PolicyBook book) {
-        Question question = input.read(parser -> question(parser, input));
-        CaseFiles.Read<?> read;
-        try {
-            read = CaseFiles.read(question.caseFile());
-        } catch (BadInput e) {
-            throw e.below(CASE_FILE);
-        }
-        return answer(read, question.candidates(), book);
+        Programme<?> programme = input.read(Materialities::programme);
+        Question<?> question = input.read(parser -> question(parser, programme));
+        return answer(question, book);
     }
 
-    private static <C extends CaseFile> Materiality answer(
-            CaseFiles.Read<C> read, List<Candidate> candidates, PolicyBook book) {
+    private static <C extends CaseFile> Materiality answer(Question<C> question, PolicyBook book) {
+        CaseFiles.Read<C> read = question.caseFile();
         try {
-            return Materiality.of(read.programme(), read.file(), candidates, book);
+            return Materiality.of(read.programme(), read.file(), question.candidates(), book);
         } catch (InvalidFact e) {
             throw new BadInput(e.pointer(), e.getMessage());
         } catch (NoPolicyInForce e) {
@@ -79,11 +77,23 @@ public final class Materialities {
                 .build());
     }
 
-    private static Question question(JsonParser parser, Input input) {
-        if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw new BadInput("", "This must be an object.");
+    private static Programme<?> programme(JsonParser parser) {
+        checkObject(parser);
+        Optional<Programme<?>> found = Optional.empty();
+        for (String name = parser.nextName(); name != null; name = parser.nextName()) {
+            parser.nextToken();
+            if (name.equals(CASE_FILE) && found.isEmpty()) {
+                found = Optional.of(inCaseFile(() -> CaseFiles.programmeOf(parser)));
+            } else {
+                parser.skipChildren();
+            }
         }
-        Optional<Input> caseFile = Optional.empty();
+        return found.orElseThrow(() -> new BadInput("/" + CASE_FILE, "\"caseFile\" must be given."));
+    }
+
+    private static <C extends CaseFile> Question<C> question(JsonParser parser, Programme<C> programme) {
+        checkObject(parser);
+        Optional<CaseFiles.Read<C>> caseFile = Optional.empty();
         Optional<List<Candidate>> candidates = Optional.empty();
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
@@ -91,13 +101,12 @@ public final class Materialities {
                 throw new BadInput("", "\"" + name + "\" is given twice.").below(name);
             }
             switch (name) {
-                case CASE_FILE -> caseFile = Optional.of(placeOf(parser, input));
+                case CASE_FILE -> caseFile = Optional.of(inCaseFile(() -> CaseFiles.readAs(programme, parser)));
                 case CANDIDATES -> candidates = Optional.of(candidates(parser));
                 default -> throw new BadInput("", "There is no field here of this name.").below(name);
             }
         }
-        Input found = caseFile.orElseThrow(() -> new BadInput("/caseFile", "\"caseFile\" must be given."));
-        return new Question(found, candidates.orElse(List.of()));
+        return new Question<>(caseFile.orElseThrow(), candidates.orElse(List.of()));
     }
 
     private static List<Candidate> candidates(JsonParser parser) {
@@ -108,14 +117,17 @@ public final class Materialities {
         }
     }
 
-    /** Where the value at which the parser stands begins and ends; the programme within says how to read it. */
-    private static Input placeOf(JsonParser parser, Input input) {
-        if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw new BadInput("/caseFile", "A case file is an object.");
+    private static <T> T inCaseFile(Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (BadInput e) {
+            throw e.below(CASE_FILE);
         }
-        long from = parser.currentTokenLocation().getByteOffset();
-        parser.skipChildren();
-        long to = parser.currentLocation().getByteOffset();
-        return input.part((int) from - input.offset(), (int) to - input.offset());
+    }
+
+    private static void checkObject(JsonParser parser) {
+        if (parser.currentToken() != JsonToken.START_OBJECT) {
+            throw new BadInput("", "This must be an object.");
+        }
     }
 }

@@ -43,6 +43,8 @@ public class BadInputTest {
             {"\"Skerry Lane\"", "\"  \"", "/members/1/pupil/school"},
             {"2016-05-30", "2015-02-29", "/members/1/dateOfBirth"},
             {"2016-05-30", "2016-5-30", "/members/1/dateOfBirth"},
+            {"2016-05-30", "2026-09-15", "/members/1/dateOfBirth"},
+            {"1988-03-02", "1896-09-13", "/members/0/dateOfBirth"},
             {"\"id\":\"m2\"", "\"id\":\"m1\"", "/members/1/id"},
             {"\"CHILD\"", "\"SELF\"", "/members/1/relationship"},
             {"\"SELF\"", "\"SPOUSE\"", "/members"},
@@ -69,6 +71,18 @@ public class BadInputTest {
         assertThat(fault).as("%s in place of %s", bad, good).isNotNull();
         assertThat(fault.pointer()).isEqualTo(pointer);
         assertThat(fault.getMessage()).isNotBlank();
+    }
+
+    @Test
+    public void birthsOnTheReceivedDateAndOneHundredThirtyYearsBeforeItAreGood() {
+        determine(GOOD.replace("2016-05-30", "2026-09-14").getBytes(StandardCharsets.UTF_8));
+        determine(GOOD.replace("1988-03-02", "1896-09-14").getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    public void theReceivedDateIsWhatABirthIsHeldAgainst() {
+        String atNight = GOOD.replace("T10:32:00", "T18:00:00");
+        determine(atNight.replace("2016-05-30", "2026-09-15").getBytes(StandardCharsets.UTF_8));
     }
 
     @Test
@@ -107,6 +121,10 @@ public class BadInputTest {
             {"identity/01", "\"on\"", "\"off\"", "/off"},
             {"identity/01", "\"previousNames\"", "\"formerNames\"", "/register/formerNames"},
             {"income-reconciliation/01", "\"2026-07-01\"", "\"2026-08-01\"", "/slips/0/periodEnd"},
+            {"materiality/01", "\"CHILD\"", "\"SELF\"", "/caseFile/members/1/relationship"},
+            {"materiality/01", "\"school-meals\"", "\"school-dinners\"", "/caseFile/programme"},
+            {"materiality/01", "\"caseFile\"", "\"case\"", "/caseFile"},
+            {"materiality/01", "2016-05-30", "2031-05-30", "/caseFile/members/1/dateOfBirth"},
             {"income-reconciliation/01", "\"MONTHLY\"", "\"DAILY\"", "/stated/0/frequency"},
             {"income-reconciliation/01", "\"register\"", "\"registry\"", "/registry"},
             {"materiality/01", "\"line\": \"i1\"", "\"line\": \"i2\"", "/candidates"},

@@ -119,7 +119,7 @@ public record ConductCertificateCase(
         noIncomeDeclared = List.copyOf(noIncomeDeclared);
         residence = Facts.copyOf(residence);
         signatures = List.copyOf(signatures);
-        Facts.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(receivedAt, members, incomes, noIncomeDeclared, signatures);
     }
 
     @Override

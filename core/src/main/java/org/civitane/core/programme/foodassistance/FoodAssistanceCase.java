@@ -45,7 +45,7 @@ public record FoodAssistanceCase(
         expenses = Facts.copyOf(expenses);
         utilities = List.copyOf(utilities);
         signatures = List.copyOf(signatures);
-        Facts.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(receivedAt, members, incomes, noIncomeDeclared, signatures);
         Facts.checkOwners(members, resources);
         Facts.checkExpenses(members, expenses.orElse(List.of()));
     }

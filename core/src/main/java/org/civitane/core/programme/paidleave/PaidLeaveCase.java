@@ -107,7 +107,7 @@ public record PaidLeaveCase(
         otherIncome = List.copyOf(otherIncome);
         priorLeave = List.copyOf(priorLeave);
         signatures = List.copyOf(signatures);
-        Facts.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(receivedAt, members, incomes, noIncomeDeclared, signatures);
     }
 
     @Override

@@ -107,7 +107,7 @@ public record RentArrearsCase(
         arrears = Facts.copyOf(arrears);
         alreadyAided = List.copyOf(alreadyAided);
         signatures = List.copyOf(signatures);
-        Facts.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(receivedAt, members, incomes, noIncomeDeclared, signatures);
         Facts.checkOwners(members, resources);
         Facts.checkExpenses(members, expenses);
         if (monthsAhead.isPresent() && (monthsAhead.get() < 0 || monthsAhead.get() > MOST_MONTHS_AHEAD)) {

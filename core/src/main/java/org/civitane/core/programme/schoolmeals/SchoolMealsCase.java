@@ -28,7 +28,7 @@ public record SchoolMealsCase(
         incomes = List.copyOf(incomes);
         noIncomeDeclared = List.copyOf(noIncomeDeclared);
         signatures = List.copyOf(signatures);
-        Facts.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(receivedAt, members, incomes, noIncomeDeclared, signatures);
     }
 
     @Override

@@ -130,7 +130,7 @@ public record ValuationReviewCase(
         reasons = List.copyOf(reasons);
         comparables = List.copyOf(comparables);
         signatures = List.copyOf(signatures);
-        Facts.check(members, incomes, noIncomeDeclared, signatures);
+        Facts.check(receivedAt, members, incomes, noIncomeDeclared, signatures);
         Facts.checkUnique("/comparables", comparables, Comparable::id);
         photos.ifPresent(number -> Facts.checkAtLeast(0, number, "/photos"));
     }
