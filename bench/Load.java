@@ -25,10 +25,27 @@ public class Load {
                 HttpResponse.BodyHandlers.discarding());
         measure(http, "day sheet, mine", address, List.of("/api/day-sheet?mine=true"));
         measure(http, "day sheet, office", address, List.of("/api/day-sheet?mine=false"));
-        measure(http, "search by name", address, List.of("/api/search?q=thorsdal", "/api/search?q=marisol+qental", "/api/search?q=ferera+lund", "/api/search?q=hakon+bjarkan"));
-        measure(http, "search by number", address, List.of("/api/search?q=SM-25-04711", "/api/search?q=04711"));
+        search(http, "search by name", address, token(cookies), List.of("thorsdal", "marisol qental", "ferera lund", "hakon bjarkan"));
+        search(http, "search by number", address, token(cookies), List.of("SM-25-04711", "04711"));
         measure(http, "desk, large claim", address, List.of("/api/claims/" + arguments[1] + "/desk"));
         settle(http, address + "/api/claims/" + arguments[1], token(cookies));
+    }
+
+    private static void search(HttpClient http, String what, String address, String token, List<String> words) throws Exception {
+        long[] times = new long[ROUNDS];
+        for (int i = 0; i < ROUNDS; i++) {
+            String body = "{\"words\":\"" + words.get(i % words.size()) + "\"}";
+            long start = System.nanoTime();
+            HttpResponse<String> answer = http.send(
+                    HttpRequest.newBuilder(URI.create(address + "/api/search")).header("X-XSRF-TOKEN", token).header("Content-Type", "application/json")
+                            .POST(HttpRequest.BodyPublishers.ofString(body)).build(),
+                    HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException("search: " + answer.statusCode() + " " + answer.body());
+            }
+            times[i] = System.nanoTime() - start;
+        }
+        print(what, times);
     }
 
     /** Settles one of nine differences on figures never seen before and takes it back, in turn: each answer holds the whole desk with what matters now. */

@@ -32,7 +32,7 @@ public class Uploads {
         if (!claim.find()) {
             throw new IllegalStateException("The demo's applicant has no claim.");
         }
-        String path = address + "/api/my/claims/" + claim.group(1) + "/papers?kind=OTHER&name=";
+        String path = address + "/api/my/claims/" + claim.group(1) + "/papers?kind=OTHER";
         String fresh = token(cookies);
         List<byte[]> files = new ArrayList<>();
         for (int i = 0; i < FILES; i++) {
@@ -41,7 +41,7 @@ public class Uploads {
         List<Callable<HttpResponse<String>>> work = new ArrayList<>();
         for (int i = 0; i < FILES; i++) {
             byte[] file = files.get(i);
-            HttpRequest request = HttpRequest.newBuilder(URI.create(path + "noise-" + i + ".png")).header("X-XSRF-TOKEN", fresh)
+            HttpRequest request = HttpRequest.newBuilder(URI.create(path)).header("Content-Disposition", "attachment; filename=\"noise-" + i + ".png\"").header("X-XSRF-TOKEN", fresh)
                     .header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(file)).build();
             work.add(() -> http.send(request, HttpResponse.BodyHandlers.ofString()));
         }

@@ -10,11 +10,12 @@ create temp table word as select array[
   array['ostby','ferreira','lund','thorsdal','nwosu','eide','halvorsen','brandao','solheim','klokk','ibanez','moe','vestergaard','silva','tavares','grimsby','reyes','akerdal','quental','stroem','lindqvarn','vaz','holm','eikrem',
   'moellerup','nordal','bjarkan','teixeira','dahl','fjeldmo','amundar','rosvik','cordeiro','hvalsund','nybraten','peixoto','rein','skarvoy'] as family;
 
-insert into claim (id, number, programme, season, applicant_id, household_name, search_text, state, received_at, received_on, due_by, owner_id, stack,
+insert into claim (id, number, programme, season, applicant_id, household_name, search_text, state, received_at, received_on, due_by, decide_by, owner_id, stack,
   next_step, next_action, edition, closed, decided_at, version)
 select gen_random_uuid(), 'SM-25-' || lpad(i::text, greatest(5, length(i::text)), '0'), 'school-meals', '2025/26', a.id, initcap(f), g || ' ' || f || ' ' || w.family[1 + (i / 7) % 38] || ' ' || w.given[1 + (i / 3) % 24],
   case when i % 50 = 0 then (array['READY','IN_REVIEW','IN_REVIEW'])[1 + (i / 50) % 3] else 'DECIDED' end,
   now() - (i % 400) * interval '1 day', current_date - i % 400, current_date - i % 400 + 14 + case when i % 50 = 0 then i % 400 else 0 end,
+  current_date - i % 400 + 14 + case when i % 50 = 0 then i % 400 else 0 end,
   case when i % 250 = 0 then null else s.id end,
   case when i % 50 = 0 then (array['READY','CAME_BACK','NEW'])[1 + (i / 50) % 3] end,
   'Free meals for 2 pupils: the income of the household', 'OPEN', 1, false, case when i % 50 = 0 then null else now() - (i % 380) * interval '1 day' end, 0

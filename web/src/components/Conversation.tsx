@@ -9,13 +9,15 @@ type Props = {
   messages: Schemas['Message'][];
   /** Whether the reader is of the agency. */
   staff: boolean;
+  /** Whether the reader may write here now. */
+  canWrite: boolean;
   busy: boolean;
   problem: unknown;
   onWrite: (body: string, done: () => void) => void;
 };
 
 /** Messages of both sides in their order, and a field to write the next. */
-export function Conversation({ messages, staff, busy, problem, onWrite }: Props) {
+export function Conversation({ messages, staff, canWrite, busy, problem, onWrite }: Props) {
   const { t } = useTranslation();
   const [body, setBody] = useState('');
   const submit = (event: FormEvent) => {
@@ -42,18 +44,22 @@ export function Conversation({ messages, staff, busy, problem, onWrite }: Props)
           );
         })}
       </ol>
-      <form onSubmit={submit} className="mt-4 max-w-prose space-y-3">
-        <LongTextField
-          label={staff ? t('messages.toApplicant') : t('messages.toCaseworker')}
-          rows={3}
-          value={body}
-          onChange={setBody}
-        />
-        <Problem of={problem} />
-        <button type="submit" className="btn btn-primary h-11" disabled={busy || body.trim() === ''}>
-          {t('messages.send')}
-        </button>
-      </form>
+      {canWrite ? (
+        <form onSubmit={submit} className="mt-4 max-w-prose space-y-3">
+          <LongTextField
+            label={staff ? t('messages.toApplicant') : t('messages.toCaseworker')}
+            rows={3}
+            value={body}
+            onChange={setBody}
+          />
+          <Problem of={problem} />
+          <button type="submit" className="btn btn-primary h-11" disabled={busy || body.trim() === ''}>
+            {t('messages.send')}
+          </button>
+        </form>
+      ) : (
+        <p className="quiet mt-4 max-w-prose">{t(staff ? 'messages.notYours' : 'messages.closed')}</p>
+      )}
     </>
   );
 }

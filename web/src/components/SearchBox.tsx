@@ -24,7 +24,7 @@ export function SearchBox({ commands }: { commands: Command[] }) {
   const q = words.trim();
   const hits = useQuery({
     queryKey: ['search', q],
-    queryFn: () => take(api.GET('/api/search', { params: { query: { q } } })),
+    queryFn: () => take(api.POST('/api/search', { body: { words: q } })),
     enabled: q.length >= FEWEST_LETTERS,
   });
   useEffect(() => {

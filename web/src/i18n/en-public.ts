@@ -204,6 +204,8 @@ export const enPublic = {
     toApplicant: 'Write to the applicant',
     toCaseworker: 'Write to your caseworker',
     send: 'Send',
+    closed: 'This application is done with, so nothing more can be written on it.',
+    notYours: 'Only whoever has this claim, or a supervisor, can write here, until the claim is done with.',
     notices: 'Word that went out',
     channel: { EMAIL: 'e-mail', TEXT: 'text message', NONE: 'no way allowed' },
     state: { QUEUED: 'on its way', SENT: 'sent', HELD: 'not sent' },

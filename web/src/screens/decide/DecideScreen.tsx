@@ -5,6 +5,7 @@ import { LongTextField } from '../../components/Field';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
 import { useDesk } from '../desk/useDesk';
+import { openPdf, useLetter } from './useLetter';
 
 /** The outcome, the letter as it will go out, then the decision. */
 export function DecideScreen() {
@@ -15,6 +16,7 @@ export function DecideScreen() {
   const [reason, setReason] = useState('');
   const [shown, setShown] = useState('');
   const [despite, setDespite] = useState('');
+  const letter = useLetter(claim, shown);
   if (!desk.data) {
     return (
       <Page title={t('loading')}>
@@ -22,10 +24,8 @@ export function DecideScreen() {
       </Page>
     );
   }
-  const { number, outcome, canWork, household, unasked } = desk.data;
+  const { number, outcome, canDecide, household, unasked } = desk.data;
   const open = desk.data.inTheWay.filter((each) => each.weight !== 'IMMATERIAL');
-  const preview = (kind: '' | '/picture') =>
-    `/api/claims/${claim}/letter-preview${kind}?reason=${encodeURIComponent(shown)}`;
   const title = t('decide.title', { number });
   return (
     <Page title={title} wide>
@@ -103,7 +103,7 @@ export function DecideScreen() {
             <button
               type="submit"
               className="btn btn-primary h-11"
-              disabled={!canWork || !outcome.determined || decide.isPending}
+              disabled={!canDecide || !outcome.determined || decide.isPending}
             >
               {t('decide.do')}
             </button>
@@ -114,14 +114,19 @@ export function DecideScreen() {
             <h2 id="letter" className="!font-sans text-sm">
               {t('decide.letter')}
             </h2>
-            <a href={preview('')} target="_blank" rel="noreferrer">
+            <button
+              type="button"
+              className="cursor-pointer font-semibold text-primary"
+              onClick={() => void openPdf(claim, shown)}
+            >
               {t('decide.pdf')}
-            </a>
+            </button>
           </div>
+          <Problem of={letter.error} />
           <img
             alt={t('decide.letter')}
             className="sheet mx-auto mt-2 min-h-[680px] w-full max-w-[820px]"
-            src={preview('/picture')}
+            src={letter.address}
           />
         </section>
       </div>

@@ -15,6 +15,9 @@ type Props = {
 /** The facts in their three views, grouped by person, with what differs underlined in place. */
 export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) {
   const { t } = useTranslation();
+  const immaterial = new Set(
+    desk.inTheWay.filter((each) => each.weight === 'IMMATERIAL').map((each) => each.path),
+  );
   return (
     <table className="w-full table-fixed">
       <thead>
@@ -59,7 +62,12 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
               <Shown of={fact.shown} fact={fact} onPaper={onPaper} />
               <Shown of={fact.onRecord} fact={fact} onPaper={onPaper} />
               <td className="py-2 pr-3">
-                <Settled fact={fact} canWork={desk.canWork} onSettle={onSettle} />
+                <Settled
+                  fact={fact}
+                  immaterial={immaterial.has(fact.path)}
+                  canWork={desk.canWork}
+                  onSettle={onSettle}
+                />
               </td>
             </tr>
           ))}
@@ -100,22 +108,36 @@ function Shown({
   );
 }
 
-function Settled({ fact, canWork, onSettle }: { fact: Fact; canWork: boolean; onSettle: Props['onSettle'] }) {
+/** What only someone said is plain ink; agreed by a paper or register, and settled by a person, each have a sign of their own. */
+const STANDS = {
+  SAID: { sign: '○', ink: 'quiet' },
+  AGREES: { sign: '=', ink: 'text-success' },
+  SETTLED: { sign: '✓', ink: 'font-semibold text-success' },
+  DIFFERS: { sign: '≠', ink: 'font-semibold text-error' },
+  AWAITED: { sign: '◈', ink: 'text-warning' },
+} satisfies Record<Fact['state'], { sign: string; ink: string }>;
+
+type SettledProps = {
+  fact: Fact;
+  /** It differs, and nothing hangs on it. */
+  immaterial: boolean;
+  canWork: boolean;
+  onSettle: Props['onSettle'];
+};
+
+function Settled({ fact, immaterial, canWork, onSettle }: SettledProps) {
   const { t } = useTranslation();
-  const label =
+  const { sign } = STANDS[fact.state];
+  const ink = fact.state === 'DIFFERS' && immaterial ? 'quiet' : STANDS[fact.state].ink;
+  const words =
     fact.state === 'SETTLED'
-      ? `✓ ${fact.settled?.text ?? ''}`
-      : fact.state === 'DIFFERS'
-        ? `≠ ${t('desk.differs')}`
-        : fact.state === 'AWAITED'
-          ? `◈ ${t('desk.awaited')}`
-          : `✓ ${t('desk.as')}`;
-  const ink =
-    fact.state === 'DIFFERS'
-      ? 'text-error font-semibold'
-      : fact.state === 'AWAITED'
-        ? 'text-warning'
-        : 'text-success';
+      ? (fact.settled?.text ?? '')
+      : t(fact.state === 'DIFFERS' && immaterial ? 'desk.stands.IMMATERIAL' : `desk.stands.${fact.state}`);
+  const label = (
+    <>
+      <span aria-hidden="true">{sign}</span> {words}
+    </>
+  );
   return (
     <>
       {canWork && fact.canSettle ? (

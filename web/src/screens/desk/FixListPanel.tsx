@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
 import { LongTextField, SelectField } from '../../components/Field';
-import { Problem } from '../../components/Problem';
+import { isAbout, Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 
 export type NewPoint = { path: string; title: string; reason: string; good: string };
@@ -72,7 +72,13 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
       {points.length > 0 && (
         <>
           <div className="mt-3 flex flex-wrap gap-4">
-            <DayField label={t('list.until')} value={dueOn} onChange={setDueOn} />
+            <DayField
+              label={t('list.until')}
+              hint={t('list.latest', { date: dateText(desk.fixListLatest) })}
+              error={isAbout(problem, 'dueOn') && problem instanceof Error ? problem.message : null}
+              value={dueOn}
+              onChange={setDueOn}
+            />
             <SelectField
               label={t('list.ifNobody')}
               value={then}
@@ -94,7 +100,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
               </div>
             ))}
           </div>
-          <Problem of={problem} />
+          {!isAbout(problem, 'dueOn') && <Problem of={problem} />}
           <div className="mt-3 flex gap-5">
             <button
               type="button"

@@ -24,12 +24,15 @@ export function InTheWay({ desk, onAsk, onGo, onSettleAll }: Props) {
   const immaterial = desk.inTheWay.filter(
     (each) => each.weight === 'IMMATERIAL' && each.kind === 'FACT',
   ).length;
+  const matter = desk.inTheWay.filter((each) => each.weight !== 'IMMATERIAL').length;
   return (
     <section className="p-3" aria-labelledby="in-the-way">
       <h2 id="in-the-way" className="!font-sans text-sm">
-        {t('desk.inTheWay')} · {desk.inTheWay.length}
+        {t('desk.inTheWay')} · {matter}
       </h2>
-      {desk.inTheWay.length === 0 && !desk.decision && <p className="mt-2">{t('desk.nothing')}</p>}
+      {matter === 0 && !desk.decision && (
+        <p className="mt-2">{t(desk.outcome.determined ? 'desk.nothing' : 'desk.nothingMatters')}</p>
+      )}
       <ul className="mt-2 space-y-2">
         {desk.inTheWay.map((each) => (
           <li

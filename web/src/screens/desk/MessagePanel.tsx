@@ -8,11 +8,12 @@ import { momentText } from '../../i18n';
 /** What applicant and caseworker wrote, and the word that went out about it. Opening it counts as reading. */
 export function MessagePanel({
   claim,
-  canWork,
+  canWrite,
   onRead,
 }: {
   claim: string;
-  canWork: boolean;
+  canWrite: boolean;
+  /** The claim has changed by it. */
   onRead: () => void;
 }) {
   const { t } = useTranslation();
@@ -30,18 +31,22 @@ export function MessagePanel({
   const write = useMutation({
     mutationFn: (body: string) =>
       take(api.POST('/api/claims/{id}/messages', { params: { path }, body: { body } })),
-    onSuccess: (now) => queries.setQueryData(key, now),
+    onSuccess: (now) => {
+      queries.setQueryData(key, now);
+      onRead();
+    },
   });
   const unread = post.data?.messages.some((each) => !each.fromStaff && !each.readAt);
   const { mutate, isPending } = read;
   useEffect(() => {
-    if (unread && canWork && !isPending) mutate();
-  }, [unread, canWork, isPending, mutate]);
+    if (unread && canWrite && !isPending) mutate();
+  }, [unread, canWrite, isPending, mutate]);
   return (
     <section className="p-4" aria-label={t('desk.tab.messages')}>
       <Conversation
         messages={post.data?.messages ?? []}
         staff
+        canWrite={canWrite}
         busy={write.isPending}
         problem={post.error ?? write.error}
         onWrite={(body, done) => write.mutate(body, { onSuccess: done })}

@@ -82,7 +82,9 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
             onWithout={(wish) => work.withoutRegister.mutate(wish)}
           />
         )}
-        {tab === 'messages' && <MessagePanel claim={desk.id} canWork={desk.canWork} onRead={work.changed} />}
+        {tab === 'messages' && (
+          <MessagePanel claim={desk.id} canWrite={desk.canWrite} onRead={work.changed} />
+        )}
         {tab === 'history' && <History desk={desk} />}
       </div>
     </>

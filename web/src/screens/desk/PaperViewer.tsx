@@ -29,6 +29,7 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
   const [reason, setReason] = useState<string>();
   const picture = `/api/claims/${claim}/papers/${paper.id}/picture?page=${page}`;
   const shape = useShape(picture);
+  const beingRead = work.readings.data?.[paper.id]?.state === 'WAITING';
   const pageTo = (to: number) => setPage(Math.min(Math.max(1, to), paper.pages));
   const zoomTo = (to: number) => setZoom(Math.min(Math.max(0, to), ZOOMS.length - 1));
   useEffect(() => {
@@ -132,7 +133,8 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
               <button
                 type="button"
                 className="btn btn-primary h-9"
-                disabled={paper.state === 'ACCEPTED'}
+                disabled={paper.state === 'ACCEPTED' || beingRead}
+                title={beingRead ? t('paper.beingRead') : undefined}
                 onClick={() => work.accept.mutate(paper.id, { onSuccess: onClose })}
               >
                 {t('paper.accept')}

@@ -80,7 +80,12 @@ export function Strip({
       </div>
       {open && (
         <div className="text-right">
-          <p className="quiet">{t('desk.decideBy', { date: dateText(desk.dueBy, 'short') })}</p>
+          <p className="quiet">{t('desk.decideBy', { date: dateText(desk.decideBy, 'short') })}</p>
+          {desk.decideBy !== desk.dueBy && (
+            <p className="quiet text-[13px]">
+              {t('desk.dueAtFirst', { date: dateText(desk.dueBy, 'short') })}
+            </p>
+          )}
           <p className={`font-bold ${desk.daysLeft <= 1 ? 'text-error' : ''}`}>{left}</p>
         </div>
       )}
@@ -105,9 +110,11 @@ export function Strip({
               {t('desk.payAtOnce')}
             </button>
           )}
-          <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onDecide}>
-            {t('desk.decide')}
-          </button>
+          {desk.canDecide && (
+            <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onDecide}>
+              {t('desk.decide')}
+            </button>
+          )}
         </>
       )}
     </div>

@@ -39,6 +39,7 @@ export function useDesk(id: string) {
     mutationFn: (factPath: string) =>
       take(api.POST('/api/claims/{id}/unsettle', { params: { path }, body: { version, path: factPath } })),
     onSuccess: shown,
+    onError: changed,
   });
   const takeIt = useMutation({
     mutationFn: () => take(api.POST('/api/claims/{id}/take', { params: { path } })),
@@ -85,6 +86,7 @@ export function useDesk(id: string) {
     mutationFn: (why: string) =>
       take(api.POST('/api/claims/{id}/doubt', { params: { path }, body: { version, why } })),
     onSuccess: shown,
+    onError: changed,
   });
   const whatIf = useMutation({
     mutationFn: (value: Schemas['Tried']) =>
@@ -98,7 +100,7 @@ export function useDesk(id: string) {
   const decide = useMutation({
     mutationFn: (words: { reason: string; despite: string }) =>
       take(api.POST('/api/claims/{id}/decide', { params: { path }, body: { version, ...words } })),
-    onSuccess: changed,
+    onSettled: changed,
   });
   return {
     desk,

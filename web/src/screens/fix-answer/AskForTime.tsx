@@ -3,7 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
-import { Problem } from '../../components/Problem';
+import { isAbout, Problem } from '../../components/Problem';
 
 type Props = { claim: string; asked: Schemas['AskedPoints']; onAsked: () => void };
 
@@ -41,12 +41,18 @@ export function AskForTime({ claim, asked, onAsked }: Props) {
               <TextField
                 label={t('time.days', { count: asked.mostDays })}
                 inputMode="numeric"
+                error={isAbout(ask.error, 'days') ? ask.error?.message : null}
                 value={days}
                 onChange={setDays}
               />
             </div>
-            <TextField label={t('time.why')} value={why} onChange={setWhy} />
-            <Problem of={ask.error} />
+            <TextField
+              label={t('time.why')}
+              error={isAbout(ask.error, 'why') ? ask.error?.message : null}
+              value={why}
+              onChange={setWhy}
+            />
+            {!isAbout(ask.error, 'days') && !isAbout(ask.error, 'why') && <Problem of={ask.error} />}
             <button type="submit" className="btn btn-outline btn-primary h-11" disabled={ask.isPending}>
               {t('time.ask')}
             </button>

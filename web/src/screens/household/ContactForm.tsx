@@ -20,7 +20,10 @@ export function ContactForm({ claim, member, contact, onSaved }: Props) {
           body: now,
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: onSaved }),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: onSaved });
+      void queries.invalidateQueries({ queryKey: ['desk', claim] });
+    },
   });
   const submit = (event: FormEvent) => {
     event.preventDefault();

@@ -18,6 +18,10 @@ export function MessagesScreen() {
     queryKey: key,
     queryFn: () => take(api.GET('/api/my/claims/{id}/messages', { params: { path } })),
   });
+  const mine = useQuery({
+    queryKey: ['my', claim],
+    queryFn: () => take(api.GET('/api/my/claims/{id}', { params: { path } })),
+  });
   const read = useMutation({
     mutationFn: () => take(api.POST('/api/my/claims/{id}/messages/read', { params: { path } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['my'] }),
@@ -41,6 +45,7 @@ export function MessagesScreen() {
       <Conversation
         messages={messages.data ?? []}
         staff={false}
+        canWrite={mine.data?.canWrite ?? true}
         busy={write.isPending}
         problem={messages.error ?? write.error}
         onWrite={(body, done) => write.mutate(body, { onSuccess: done })}

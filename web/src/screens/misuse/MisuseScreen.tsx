@@ -72,6 +72,12 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
             <Link to={`/claims/${each.claim}`}>{each.number}</Link>
             <span>{each.household}</span>
             <span className="quiet flex-1">{each.by.join(', ')}</span>
+            {each.since && (
+              <span className="font-semibold text-warning">
+                <span aria-hidden="true">▲ </span>
+                {t('misuse.since')}
+              </span>
+            )}
             <span className={each.state === 'FROZEN' ? 'font-semibold text-error' : 'quiet'}>
               {t(`state.${each.state as 'FROZEN'}`)}
             </span>

@@ -56,7 +56,7 @@ export function PapersScreen() {
   );
 }
 
-const NOTHING: Schemas['EvidenceItem'] = {
+const NOTHING: Schemas['MyEvidenceItem'] = {
   kind: 'OTHER',
   subject: '',
   title: '',
@@ -64,11 +64,11 @@ const NOTHING: Schemas['EvidenceItem'] = {
   until: '',
   state: 'WAIVED',
   reason: '',
-  servedBy: '',
+  alreadyHere: false,
   papers: [],
 };
 
-function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] }) {
+function Item({ claim, item }: { claim: string; item: Schemas['MyEvidenceItem'] }) {
   const { t } = useTranslation();
   const { sending, send, busy } = useUpload(claim, { kind: item.kind, subject: item.subject });
   const [over, setOver] = useState(false);
@@ -96,7 +96,7 @@ function Item({ claim, item }: { claim: string; item: Schemas['EvidenceItem'] })
           <span aria-hidden="true">{SHAPE[item.state]} </span>
           {t(`papers.state.${item.state}`)}
           {item.reason && `: ${item.reason}`}
-          {item.servedBy && ` ${t('papers.servedBy', { number: item.servedBy })}`}
+          {item.alreadyHere && ` ${t('papers.alreadyHere')}`}
           {item.until &&
             item.state === 'ASKED_FOR' &&
             ` · ${t('papers.until', { date: dateText(item.until) })}`}

@@ -37,11 +37,15 @@ export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
 
 /** A fetch cannot tell how far an upload is; this can. */
 function send(claim: string, wanted: Wanted, file: File, onShare: (share: number) => void): Promise<void> {
-  const query = new URLSearchParams({ ...wanted, name: file.name });
+  const query = new URLSearchParams(wanted);
   return new Promise((done, failed) => {
     const request = new XMLHttpRequest();
     request.open('POST', `/api/my/claims/${claim}/papers?${query}`);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.setRequestHeader(
+      'Content-Disposition',
+      `attachment; filename*=UTF-8''${encodeURIComponent(file.name).replace(/['()*]/g, escaped)}`,
+    );
     const token = document.cookie.split('; ').find((each) => each.startsWith('XSRF-TOKEN='));
     request.setRequestHeader('X-XSRF-TOKEN', decodeURIComponent(token?.slice('XSRF-TOKEN='.length) ?? ''));
     request.upload.onprogress = (event) => onShare(event.loaded / Math.max(1, event.total));
@@ -52,6 +56,11 @@ function send(claim: string, wanted: Wanted, file: File, onShare: (share: number
     };
     request.send(file);
   });
+}
+
+/** What a header's text may not hold although an address may. */
+function escaped(sign: string): string {
+  return `%${sign.charCodeAt(0).toString(16).toUpperCase()}`;
 }
 
 function detail(body: string): string {

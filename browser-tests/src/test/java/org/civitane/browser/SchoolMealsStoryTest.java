@@ -76,12 +76,13 @@ public class SchoolMealsStoryTest {
         desk.getByLabel("Find a household or number").fill("marysol kwental");
         desk.getByLabel("Found").getByText(number).click();
         desk.getByText("Take this claim").click();
-        assertThat(desk.getByText("Waiting for you: nothing is in the way")).isVisible();
+        assertThat(desk.getByText("Waiting for you: nothing that matters is in the way"))
+                .isVisible();
     }
 
     @Test(dependsOnMethods = "caseworkerFindsTheClaimByMisspeltNameAndTakesIt")
     void caseworkerSettlesAFactAndTakesItBack() {
-        desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("✓ as said"))
+        desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("only said"))
                 .nth(1)
                 .click();
         desk.getByLabel("Another figure").check();

@@ -42,7 +42,8 @@ public class VerificationStoryTest {
         Civitane.picture(desk, "what-if");
         desk.getByLabel("Why?").press("Enter");
         assertThat(desk.getByText("✓ 1,840.80 a month")).isVisible();
-        assertThat(desk.getByText("Waiting for you: nothing is in the way")).isVisible();
+        assertThat(desk.getByText("Waiting for you: nothing that matters is in the way"))
+                .isVisible();
         desk.getByText("What changed since …").click();
         assertThat(desk.getByText("this alone changes the outcome").first()).isVisible();
         desk.locator("body").press("u");

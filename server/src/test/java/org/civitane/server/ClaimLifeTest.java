@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
+import org.civitane.core.claim.Act;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
@@ -15,7 +16,9 @@ import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.DaySheet;
 import org.civitane.server.casework.History;
+import org.civitane.server.casework.NextAction;
 import org.civitane.server.casework.Search;
+import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.JsonColumn;
@@ -23,7 +26,6 @@ import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
@@ -63,7 +65,7 @@ public class ClaimLifeTest extends ServerTest {
         assertThatThrownBy(() -> handIn(applicant, answers(applicant)))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining(first.number());
-        claims.withdraw(first.id(), applicant);
+        acts.withdraw(first.id(), applicant);
         assertThat(handIn(applicant, answers(applicant)).number()).isNotEqualTo(first.number());
     }
 
@@ -94,22 +96,22 @@ public class ClaimLifeTest extends ServerTest {
         SignedIn second = person(Role.CASEWORKER);
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = handIn(applicant, answers(applicant));
-        claims.take(claim.id(), first);
-        assertThatThrownBy(() -> claims.handOver(claim.id(), second.account(), second))
+        acts.take(claim.id(), first);
+        assertThatThrownBy(() -> acts.handOver(claim.id(), second.account(), second))
                 .isInstanceOf(Problem.class)
-                .hasMessageContaining("not yours");
-        assertThat(claims.handOver(claim.id(), second.account(), first).owner()).contains(second.account());
+                .hasMessageContaining("has this claim");
+        assertThat(acts.handOver(claim.id(), second.account(), first).owner()).contains(second.account());
         SignedIn supervisor = person(Role.SUPERVISOR);
-        assertThat(claims.handOver(claim.id(), first.account(), supervisor).owner())
+        assertThat(acts.handOver(claim.id(), first.account(), supervisor).owner())
                 .contains(first.account());
         for (Role role : List.of(Role.AUDITOR, Role.APPLICANT)) {
             SignedIn nobody = person(role);
-            assertThatThrownBy(() -> claims.handOver(claim.id(), nobody.account(), supervisor))
+            assertThatThrownBy(() -> acts.handOver(claim.id(), nobody.account(), supervisor))
                     .as(role.name())
                     .isInstanceOf(Problem.class);
         }
-        claims.withdraw(claim.id(), applicant);
-        assertThatThrownBy(() -> claims.handOver(claim.id(), second.account(), supervisor))
+        acts.withdraw(claim.id(), applicant);
+        assertThatThrownBy(() -> acts.handOver(claim.id(), second.account(), supervisor))
                 .isInstanceOf(Problem.class);
     }
 
@@ -118,7 +120,7 @@ public class ClaimLifeTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView open = taken(caseworker);
         ClaimView decided = taken(caseworker);
-        decisions.decide(decided, decided.version(), "", "", caseworker);
+        decisions.decide(decided, "", "", caseworker);
         String step = nextStep(open);
         database.sql("update claim set next_step = 'of yesterday' where id in (?, ?)")
                 .params(open.id(), decided.id())
@@ -187,13 +189,24 @@ public class ClaimLifeTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView seen = taken(caseworker);
         settlements.settle(seen, AMOUNT, View.TYPED, text("500.00"), "Slip", new Actor("Someone else"));
-        assertThatThrownBy(() -> decisions.decide(seen, seen.version(), "", "", caseworker))
-                .isInstanceOf(OptimisticLockingFailureException.class);
+        assertThatThrownBy(() -> decide(seen, caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("while you looked at it");
         ClaimView now = claims.claim(seen.id());
-        decisions.decide(now, now.version(), "", "", caseworker);
+        decide(now, caseworker);
         assertThat(claims.claim(seen.id()).state()).isEqualTo(ClaimState.DECIDED);
-        assertThatThrownBy(() -> decisions.decide(now, now.version(), "", "", caseworker))
-                .isInstanceOf(OptimisticLockingFailureException.class);
+        assertThatThrownBy(() -> decide(now, caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("is decided");
+    }
+
+    private Decision decide(ClaimView seen, SignedIn caseworker) {
+        return acts.byStaff(
+                seen.id(),
+                caseworker,
+                Act.DECIDE,
+                seen.version(),
+                claim -> decisions.decide(claim, "", "", caseworker));
     }
 
     @Test
@@ -201,10 +214,10 @@ public class ClaimLifeTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
-        assertThatThrownBy(() -> decisions.decide(claim, claim.version(), "", " ", caseworker))
+        assertThatThrownBy(() -> decisions.decide(claim, "", " ", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("papers are still to come");
-        decisions.decide(claim, claim.version(), "", "The landlord brought them to the counter.", caseworker);
+        decisions.decide(claim, "", "The landlord brought them to the counter.", caseworker);
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
         assertThat(history.of(claim.id()))
                 .filteredOn(line -> line.kind().equals("decided-despite"))
@@ -219,7 +232,7 @@ public class ClaimLifeTest extends ServerTest {
         ClaimView claim = taken(caseworker);
         settlements.settle(claim, AMOUNT, View.TYPED, text("900.00"), "Slip", new Actor("Test"));
         ClaimView now = claims.claim(claim.id());
-        assertThatThrownBy(() -> decisions.decide(now, now.version(), " ", "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(now, " ", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("says why");
     }
@@ -228,9 +241,47 @@ public class ClaimLifeTest extends ServerTest {
     public void twoCaseworkersCannotTakeOneClaim() {
         SignedIn first = person(Role.CASEWORKER);
         ClaimView claim = taken(first);
-        assertThatThrownBy(() -> claims.take(claim.id(), person(Role.CASEWORKER)))
+        assertThatThrownBy(() -> acts.take(claim.id(), person(Role.CASEWORKER)))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining(first.displayName());
+    }
+
+    @Test
+    public void whatNobodyHasRunsOutOnEverybodysSheetFirst() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView untaken = handIn(applicant, answers(applicant));
+        ClaimView own = taken(caseworker);
+        database.sql("update claim set decide_by = ? where id = ?")
+                .params(clock.today().minusDays(400), own.id())
+                .update();
+        database.sql("update claim set decide_by = ? where id = ?")
+                .params(clock.today().minusDays(300), untaken.id())
+                .update();
+        List<DaySheet.Row> rows = sheet.page(
+                        DaySheet.Pile.RUNNING_OUT, Optional.of(caseworker.account()), Optional.empty())
+                .rows();
+        assertThat(rows.getFirst().id()).isEqualTo(untaken.id());
+        assertThat(rows.getFirst().action()).isEqualTo(NextAction.TAKE);
+        assertThat(rows).extracting(DaySheet.Row::id).contains(own.id());
+        acts.withdraw(untaken.id(), applicant);
+    }
+
+    @Test
+    public void anUntakenUrgentClaimIsOnEverybodysSheet() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView urgent = handIn(applicant, answers(applicant));
+        database.sql("update claim set urgent = true where id = ?")
+                .param(urgent.id())
+                .update();
+        assertThat(sheet.page(
+                                DaySheet.Pile.RUNNING_OUT,
+                                Optional.of(person(Role.CASEWORKER).account()),
+                                Optional.empty())
+                        .rows())
+                .extracting(DaySheet.Row::id)
+                .contains(urgent.id());
+        acts.withdraw(urgent.id(), applicant);
     }
 
     @Test
@@ -239,7 +290,7 @@ public class ClaimLifeTest extends ServerTest {
         List<ClaimView> all = java.util.stream.Stream.generate(() -> person(Role.APPLICANT))
                 .limit(27)
                 .map(applicant ->
-                        claims.take(handInNow(applicant, answers(applicant)).id(), caseworker))
+                        acts.take(handInNow(applicant, answers(applicant)).id(), caseworker))
                 .toList();
         all.forEach(this::answered);
         DaySheet.Page first = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), Optional.empty());

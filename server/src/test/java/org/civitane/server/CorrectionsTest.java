@@ -149,6 +149,33 @@ public class CorrectionsTest extends ServerTest {
     }
 
     @Test
+    public void answersAreDueBeforeTheDayOfDecision() {
+        LocalDate latest = lists.latestDueOn(claim);
+        assertThat(latest).isBefore(claim.decideBy());
+        assertThat(lists.suggestedDueOn(claim)).isBeforeOrEqualTo(latest);
+        List<Point> points = List.of(Point.asking(AMOUNT, "Wages", "Which months?", "As on the slip."));
+        assertThatThrownBy(() -> lists.save(claim, points, latest.plusDays(1), FixList.Then.DECIDE))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("before the day of decision");
+    }
+
+    @Test
+    public void whereTimeIsShortTheDayOfDecisionMovesWithTheAnswer() {
+        clock.at(claim.decideBy().minusDays(1).atTime(10, 0), () -> {
+            LocalDate latest = lists.latestDueOn(claim);
+            assertThat(latest).isAfter(claim.decideBy());
+            List<Point> points = List.of(Point.asking(AMOUNT, "Wages", "Which months?", "As on the slip."));
+            lists.save(claim, points, latest, FixList.Then.DECIDE);
+            lists.send(claim, caseworker);
+            return latest;
+        });
+        ClaimView moved = claims.claim(claim.id());
+        LocalDate answer = lists.newest(claim.id()).orElseThrow().dueOn();
+        assertThat(moved.decideBy()).isEqualTo(BusinessCalendar.plusBusinessDays(answer, 5));
+        assertThat(moved.dueBy()).isEqualTo(claim.dueBy());
+    }
+
+    @Test
     public void moreTimeIsCountedFromTheOldDateAndTheClaimWaitsForIt() {
         send(FixList.Then.CLOSE, AMOUNT);
         LocalDate due = lists.newest(claim.id()).orElseThrow().dueOn();
@@ -156,7 +183,7 @@ public class CorrectionsTest extends ServerTest {
                 .isEqualTo(10);
         assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 11, "ill"))
                 .isInstanceOf(Problem.class)
-                .hasMessageContaining("up to 10 days");
+                .hasMessageContaining("one to 10 more days");
         extensions.ask(applicant, claim.id(), 9, "The employer is slow.");
         assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 9, "again"))
                 .isInstanceOf(Problem.class);
@@ -165,6 +192,9 @@ public class CorrectionsTest extends ServerTest {
                 .hasSize(1);
         extensions.answer(claim, true, "", caseworker);
         LocalDate later = BusinessCalendar.rolledForward(due.plusDays(9));
+        ClaimView moved = claims.claim(claim.id());
+        assertThat(moved.dueBy()).as("stays as determined").isEqualTo(claim.dueBy());
+        assertThat(moved.decideBy()).isEqualTo(BusinessCalendar.plusBusinessDays(later, 5));
         assertThat(lists.newest(claim.id()).orElseThrow().dueOn()).isEqualTo(later);
         assertThat(claims.claim(claim.id()).waiting().orElseThrow().until()).isEqualTo(later);
         assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 1, "more"))
@@ -210,7 +240,7 @@ public class CorrectionsTest extends ServerTest {
                 .toList();
         ClaimView now = claims.claim(claim.id());
         lists.save(now, points, BusinessCalendar.rolledForward(clock.today().plusDays(12)), then);
-        lists.send(now, claims.claim(claim.id()).version(), caseworker);
+        lists.send(now, caseworker);
     }
 
     private FixList answer(Map<String, String> values) {

@@ -19,7 +19,6 @@ import org.civitane.server.determinations.Determinations;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Reading;
-import org.civitane.server.papers.Readings;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.verification.Fact;
@@ -35,9 +34,6 @@ public class CostsTest extends ServerTest {
 
     @Autowired
     private Papers papers;
-
-    @Autowired
-    private Readings readings;
 
     @Autowired
     private FactSheet facts;
@@ -95,7 +91,7 @@ public class CostsTest extends ServerTest {
 
     @Test
     public void whatIsSaidAloneStandsAsSaid() {
-        assertThat(rent().state()).isEqualTo(Fact.State.AGREES);
+        assertThat(rent().state()).isEqualTo(Fact.State.SAID);
         assertThat(rent().shown()).isEmpty();
     }
 

@@ -1,6 +1,7 @@
 package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -13,11 +14,15 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.household.Match;
 import org.civitane.server.household.Persons;
+import org.civitane.server.intake.Drafts;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -25,6 +30,12 @@ import tools.jackson.databind.node.ObjectNode;
 public class HouseholdTest extends ServerTest {
     @Autowired
     private Persons persons;
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping") private RequestMappingHandlerMapping mappings;
 
     @Autowired
     private Papers papers;
@@ -84,6 +95,7 @@ public class HouseholdTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView meals = handIn(applicant, answers(applicant));
         Paper card = papers.take(meals, png(), "IDENTITY", "m1", "card.png", applicant);
+        read(meals);
         papers.judge(meals, card.id(), Optional.empty(), caseworker);
         ClaimView food = handInForFood(applicant, answers(applicant));
         assertThat(identity(food).state())
@@ -94,6 +106,63 @@ public class HouseholdTest extends ServerTest {
         assertThat(identity(food).servedBy()).contains(meals.number());
         EvidenceItem later = clock.at(clock.localNow().plusYears(3), () -> identity(food));
         assertThat(later.state()).as("it no longer holds").isEqualTo(EvidenceItem.State.ASKED_FOR);
+    }
+
+    @Test
+    public void aPersonLearnsNothingOfAnothersSeparateClaim() throws Exception {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        SignedIn hidden = person(Role.APPLICANT);
+        ClaimView secret = handIn(hidden, answers(hidden));
+        Paper slip = papers.take(secret, png(), "PAY_SLIPS", "m1", "her-own-slip.png", hidden);
+        read(secret);
+        papers.judge(secret, slip.id(), Optional.empty(), caseworker);
+        SignedIn partner = person(Role.APPLICANT);
+        ClaimView theirs = answered(drafts.handInAnswers(
+                partner,
+                "food-assistance",
+                withPartner(answers(hidden), partner),
+                new Drafts.Signing(partner.displayName(), Optional.empty())));
+        persons.matches(theirs.id())
+                .forEach(match -> persons.settle(theirs, match.member(), match.known(), true, caseworker));
+        assertThat(evidence.of(theirs))
+                .as("staff see it")
+                .anyMatch(item -> item.servedBy().isPresent());
+        for (Endpoints.Call call : Endpoints.of(mappings)) {
+            if (!call.changes() && call.path().startsWith("/api/my/")) {
+                String told = http.perform(get(call.path()
+                                        .replaceAll("\\{\\w+}", theirs.id().toString()))
+                                .with(as(partner)))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString();
+                assertThat(told)
+                        .as(call.toString())
+                        .doesNotContain(secret.number())
+                        .doesNotContain(secret.id().toString())
+                        .doesNotContain(slip.id().toString())
+                        .doesNotContain("her-own-slip")
+                        .doesNotContain(hidden.email());
+            }
+        }
+    }
+
+    /** The partner applies, with the other and the child in the household. */
+    private static ObjectNode withPartner(ObjectNode answers, SignedIn partner) {
+        ObjectNode other = (ObjectNode) answers.path("members").get(0);
+        other.put("id", "m3").put("relationship", "PARTNER");
+        ((ObjectNode) answers.path("members").get(1)).remove("pupil");
+        answers.withArray("members")
+                .addObject()
+                .put("id", "m1")
+                .put("givenName", "Runa")
+                .put("familyName", partner.displayName().substring(5))
+                .put("dateOfBirth", "1987-01-02")
+                .put("relationship", "SELF");
+        ((ObjectNode) answers.path("incomes").get(0)).put("member", "m3");
+        answers.putArray("noIncomeDeclared").add("m1");
+        answers.putArray("resources");
+        answers.putArray("expenses");
+        return answers;
     }
 
     private EvidenceItem identity(ClaimView claim) {

@@ -4,20 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
-import java.io.File;
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
@@ -36,7 +26,6 @@ import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Reading;
-import org.civitane.server.papers.Readings;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
@@ -56,9 +45,6 @@ public class KillTest extends ServerTest {
     private PaperStore store;
 
     @Autowired
-    private Readings readings;
-
-    @Autowired
     private Decisions decisions;
 
     @Autowired
@@ -67,19 +53,19 @@ public class KillTest extends ServerTest {
     @Autowired
     private History history;
 
-    private Process server;
+    private OtherServer server;
 
     @AfterClass(alwaysRun = true)
     void stop() {
         if (server != null) {
-            server.destroyForcibly();
+            server.close();
         }
     }
 
     @Test
     public void nothingAcknowledgedIsLostAndNothingIsDoneTwice() throws Exception {
         int port = freePort();
-        server = start(port);
+        server = OtherServer.start(port, STORE);
         SignedIn caseworker = person(Role.CASEWORKER);
         List<ClaimView> toDecide = new ArrayList<>();
         List<SignedIn> applicants = new ArrayList<>();
@@ -90,7 +76,7 @@ public class KillTest extends ServerTest {
             applicants.add(applicant);
             toFill.add(handInForFood(applicant, answers(applicant)));
         }
-        await("the other server answers", () -> answers(port));
+        await("the other server answers", server::answers);
         Map<String, UUID> acknowledged = new ConcurrentHashMap<>();
         List<UUID> decided = new java.util.concurrent.CopyOnWriteArrayList<>();
         CountDownLatch enough = new CountDownLatch(ENOUGH);
@@ -102,7 +88,7 @@ public class KillTest extends ServerTest {
             }
             threads.submit(() -> decideUntilItFails(new Visitor(port, caseworker.email()), toDecide, decided));
             enough.await();
-            server.destroyForcibly().waitFor();
+            server.close();
         }
         assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(ENOUGH);
         for (ClaimView claim : toFill) {
@@ -162,8 +148,8 @@ public class KillTest extends ServerTest {
             Visitor visitor, UUID claim, Map<String, UUID> acknowledged, CountDownLatch enough) {
         for (int i = 0; ; i++) {
             String name = "lease-" + claim.toString().substring(0, 4) + "-" + i + ".pdf";
-            String path = "/api/my/claims/" + claim + "/papers?kind=HOUSING_COSTS&name=" + name;
-            if (visitor.post(path, pdf(name)) != 200) {
+            String path = "/api/my/claims/" + claim + "/papers?kind=HOUSING_COSTS";
+            if (visitor.upload(path, name, pdf(name)).status() != 200) {
                 return;
             }
             acknowledged.put(name, claim);
@@ -173,47 +159,10 @@ public class KillTest extends ServerTest {
 
     private static void decideUntilItFails(Visitor visitor, List<ClaimView> claims, List<UUID> decided) {
         for (ClaimView claim : claims) {
-            byte[] body = "{\"version\":%d,\"reason\":\"\"}"
-                    .formatted(claim.version())
-                    .getBytes(java.nio.charset.StandardCharsets.UTF_8);
-            if (visitor.post("/api/claims/" + claim.id() + "/decide", body) == 200) {
+            String body = "{\"version\":%d,\"reason\":\"\",\"despite\":\"\"}".formatted(claim.version());
+            if (visitor.post("/api/claims/" + claim.id() + "/decide", body).status() == 200) {
                 decided.add(claim.id());
             }
-        }
-    }
-
-    private static Process start(int port) throws IOException {
-        Path log = Files.createTempFile("civitane-other-server", ".log");
-        return new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xmx512m",
-                        "--enable-native-access=ALL-UNNAMED",
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        CivitaneServer.class.getName(),
-                        "--spring.datasource.url=" + System.getenv("CIVITANE_TEST_DATABASE_URL"),
-                        "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
-                        "--server.port=" + port,
-                        "--civitane.demo=false",
-                        "--civitane.register-key=server-tests",
-                        "--civitane.job-polling=100ms",
-                        "--civitane.job-heartbeat=1s",
-                        "--civitane.store=" + STORE)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.to(new File(log.toString())))
-                .start();
-    }
-
-    private static boolean answers(int port) {
-        try {
-            HttpRequest health = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/health"))
-                    .build();
-            return HttpClient.newHttpClient()
-                            .send(health, HttpResponse.BodyHandlers.discarding())
-                            .statusCode()
-                    == 200;
-        } catch (IOException | InterruptedException e) {
-            return false;
         }
     }
 
@@ -226,52 +175,6 @@ public class KillTest extends ServerTest {
             return out.toByteArray();
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
-        }
-    }
-
-    /** Someone signed in at the other server. */
-    private static final class Visitor {
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http =
-                HttpClient.newBuilder().cookieHandler(cookies).build();
-        private final String address;
-
-        Visitor(int port, String email) {
-            this.address = "http://127.0.0.1:" + port;
-            get("/api/session");
-            byte[] body = "{\"email\":\"%s\",\"password\":\"a password for tests\"}"
-                    .formatted(email)
-                    .getBytes(java.nio.charset.StandardCharsets.UTF_8);
-            assertThat(post("/api/session", body)).isEqualTo(200);
-            get("/api/session");
-        }
-
-        private int get(String path) {
-            return send(HttpRequest.newBuilder(URI.create(address + path)));
-        }
-
-        /** The status; 0 when nobody answered. */
-        int post(String path, byte[] body) {
-            Optional<String> token = cookies.getCookieStore().getCookies().stream()
-                    .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                    .map(HttpCookie::getValue)
-                    .findFirst();
-            return send(HttpRequest.newBuilder(URI.create(address + path))
-                    .header("Content-Type", path.contains("/papers") ? "application/octet-stream" : "application/json")
-                    .header("X-XSRF-TOKEN", token.orElse(""))
-                    .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
-        }
-
-        private int send(HttpRequest.Builder request) {
-            try {
-                return http.send(request.build(), HttpResponse.BodyHandlers.discarding())
-                        .statusCode();
-            } catch (IOException e) {
-                return 0;
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                return 0;
-            }
         }
     }
 }

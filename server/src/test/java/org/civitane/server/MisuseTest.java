@@ -3,11 +3,14 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.contact.Messages;
+import org.civitane.server.intake.Drafts;
 import org.civitane.server.misuse.MisuseCase;
 import org.civitane.server.misuse.MisuseCases;
 import org.civitane.server.platform.Problem;
@@ -27,6 +30,9 @@ public class MisuseTest extends ServerTest {
 
     @Autowired
     private Doubts doubts;
+
+    @Autowired
+    private Messages messages;
 
     private SignedIn supervisor;
     private SignedIn caseworker;
@@ -90,12 +96,86 @@ public class MisuseTest extends ServerTest {
         assertThat(state(first)).isNotEqualTo(ClaimState.FROZEN);
     }
 
+    @Test
+    public void aStrangerWhoDisownsTheirOwnClaimFreezesNobodyElses() {
+        SignedIn victim = person(Role.APPLICANT);
+        ClaimView older = handIn(victim, answers(victim));
+        ClaimView impostors = asImpostor(person(Role.APPLICANT), victim);
+        disown(impostors);
+        assertThat(state(impostors)).isEqualTo(ClaimState.FROZEN);
+        assertThat(state(older)).isNotEqualTo(ClaimState.FROZEN);
+        assertThat(linked(caseOf(impostors), older).by()).contains("the same person");
+        assertThat(messages.of(older.id()))
+                .extracting(Messages.Message::body)
+                .singleElement()
+                .asString()
+                .contains("Your own application goes on");
+        misuse.freeze(caseOf(impostors).id(), older.id(), supervisor);
+        assertThat(state(older)).isEqualTo(ClaimState.FROZEN);
+    }
+
+    @Test
+    public void aNewClaimUnderAnIdentityThatIsLookedIntoIsFrozenAtOnce() {
+        SignedIn victim = person(Role.APPLICANT);
+        ClaimView first = asImpostor(person(Role.APPLICANT), victim);
+        disown(first);
+        ClaimView second = asImpostor(person(Role.APPLICANT), victim);
+        assertThat(state(second)).isEqualTo(ClaimState.FROZEN);
+        assertThat(linked(caseOf(first), second).since()).isTrue();
+    }
+
+    @Test
+    public void aNewClaimFromTheSameAccountIsShownToTheSupervisor() {
+        SignedIn account = person(Role.APPLICANT);
+        ClaimView first = handIn(account, answers(account));
+        disown(first);
+        ObjectNode others = answers(person(Role.APPLICANT));
+        ClaimView second = drafts.handInAnswers(
+                account, "food-assistance", asFood(others), new Drafts.Signing(nameIn(others), Optional.empty()));
+        assertThat(state(second)).isNotEqualTo(ClaimState.FROZEN);
+        assertThat(linked(caseOf(first), second).since()).isTrue();
+        assertThat(linked(caseOf(first), second).by()).contains("the same account");
+    }
+
+    @Test
+    public void withdrawingAFrozenClaimKeepsItsCaseOpen() {
+        ClaimView disowned = disowned(phone(), "");
+        acts.withdraw(disowned.id(), accounts.account(disowned.applicant()));
+        assertThat(caseOf(disowned).state()).isEqualTo(MisuseCase.State.OPEN);
+        misuse.close(caseOf(disowned).id(), false, "Nothing in it.", supervisor);
+        assertThat(state(disowned)).isEqualTo(ClaimState.WITHDRAWN);
+    }
+
+    /** Someone applies from their own account in another's name. */
+    private ClaimView asImpostor(SignedIn account, SignedIn victim) {
+        return drafts.handInAnswers(
+                account,
+                "school-meals",
+                answers(victim),
+                new Drafts.Signing(victim.displayName(), Optional.of("8903")));
+    }
+
+    private static ObjectNode asFood(ObjectNode answers) {
+        answers.path("members").valueStream().forEach(member -> ((ObjectNode) member).remove("pupil"));
+        answers.putArray("resources");
+        answers.putArray("expenses");
+        return answers;
+    }
+
+    private static String nameIn(ObjectNode answers) {
+        return answers.path("members").get(0).path("givenName").asString() + " "
+                + answers.path("members").get(0).path("familyName").asString();
+    }
+
+    private void disown(ClaimView claim) {
+        acts.take(claim.id(), caseworker);
+        doubts.ask(claims.claim(claim.id()), "Someone called and knew nothing of it.", caseworker);
+        doubts.answer(accounts.account(claim.applicant()), claim.id(), false);
+    }
+
     private ClaimView disowned(String phone, String street) {
         ClaimView claim = claimOf(phone, street);
-        claims.take(claim.id(), caseworker);
-        ClaimView taken = claims.claim(claim.id());
-        doubts.ask(taken, taken.version(), "Someone called and knew nothing of it.", caseworker);
-        doubts.answer(accounts.account(claim.applicant()), claim.id(), false);
+        disown(claim);
         return claims.claim(claim.id());
     }
 

@@ -76,6 +76,7 @@ public class PapersTest extends ServerTest {
         papers.judge(claim, slip.id(), Optional.of("The amount is cut off."), caseworker);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.SENT_BACK);
         Paper better = papers.take(claim, in(png(41, 30)), "PAY_SLIPS", "m1", "slip2.png", applicant);
+        read(claim);
         papers.judge(claim, better.id(), Optional.empty(), caseworker);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.ACCEPTED);
         evidence.waive(claim, "HOUSING_COSTS", "", "The landlord told us.", caseworker);

@@ -1,6 +1,7 @@
 package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.Color;
 import java.awt.Font;
@@ -8,8 +9,10 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -23,20 +26,21 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Reading;
-import org.civitane.server.papers.Readings;
 import org.civitane.server.papers.ShownValue;
+import org.civitane.server.platform.Problem;
 import org.civitane.server.verification.Verification;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** Papers are read by a job; what was read counts once a caseworker has looked at it. */
 public class ReadingsTest extends ServerTest {
     @Autowired
-    private Papers papers;
+    private JdbcClient database;
 
     @Autowired
-    private Readings readings;
+    private Papers papers;
 
     @Autowired
     private Verification verification;
@@ -91,6 +95,47 @@ public class ReadingsTest extends ServerTest {
         assertThat(value(read, "name").value()).isEqualTo("RUNA OSTBY");
         assertThat(value(read, "dateOfBirth").value()).isEqualTo("1988-03-02");
         assertThat(value(read, "expiresOn").value()).isEqualTo("2031-03-31");
+    }
+
+    @Test
+    public void whatSomeoneTypedWhileItWasReadStands() throws Exception {
+        Paper paper = papers.take(claim, new ByteArrayInputStream(slowToRead()), "OTHER", "m1", "slow.png", applicant);
+        readings.see(claim, paper.id(), 1, Map.of("amount", "1500.00"), caseworker);
+        jobIsDone(paper);
+        assertThat(readings.of(claim.id()).get(paper.id()).shown())
+                .singleElement()
+                .satisfies(value -> assertThat(value.value()).isEqualTo("1500.00"))
+                .satisfies(value -> assertThat(value.isSeen()).isTrue());
+    }
+
+    @Test
+    public void aPaperIsNotAcceptedBeforeItWasRead() throws Exception {
+        Paper paper = papers.take(claim, new ByteArrayInputStream(slowToRead()), "OTHER", "m1", "slow.png", applicant);
+        jobIsDone(paper);
+        database.sql("update paper_reading set state = 'WAITING' where paper_id = ?")
+                .param(paper.id())
+                .update();
+        assertThatThrownBy(() -> papers.judge(claim, paper.id(), Optional.empty(), caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("still being read");
+        assertThat(papers.of(claim.id()).getFirst().state()).isEqualTo(Paper.State.RECEIVED);
+    }
+
+    private static byte[] slowToRead() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(1200, 1600, BufferedImage.TYPE_BYTE_GRAY), "png", out);
+        return out.toByteArray();
+    }
+
+    private void jobIsDone(Paper paper) {
+        await(
+                "its job is done",
+                () -> database.sql(
+                                        "select count(*) from scheduled_tasks where task_name = 'read-paper' and task_instance = ?")
+                                .param(paper.id().toString())
+                                .query(Integer.class)
+                                .single()
+                        == 0);
     }
 
     @Test

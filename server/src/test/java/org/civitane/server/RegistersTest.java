@@ -139,7 +139,7 @@ public class RegistersTest extends ServerTest {
         SignedIn applicant = person(Role.APPLICANT);
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView claim = handInNow(applicant, answers(applicant));
-        claims.take(claim.id(), caseworker);
+        acts.take(claim.id(), caseworker);
         await("it is silent", () -> wages(claim).state() == RegisterRequest.State.SILENT);
         await(
                 "the civil register answered",
@@ -150,7 +150,7 @@ public class RegistersTest extends ServerTest {
                         .isPresent());
         ClaimView waiting = claims.claim(claim.id());
         assertThat(waiting.state()).isNotEqualTo(ClaimState.READY);
-        assertThatThrownBy(() -> decisions.decide(waiting, waiting.version(), "", "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(waiting, "", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("has not answered");
         assertThatThrownBy(() -> registers.without(claim.id(), wages(claim).id(), " ", caseworker))
@@ -159,7 +159,7 @@ public class RegistersTest extends ServerTest {
         ClaimView ready = claims.claim(claim.id());
         assertThat(ready.state()).isEqualTo(ClaimState.READY);
         moods.set(Service.WAGES, Mood.ANSWERS);
-        decisions.decide(ready, ready.version(), "", "", caseworker);
+        decisions.decide(ready, "", "", caseworker);
         assertThat(wages(claim).state()).isEqualTo(RegisterRequest.State.WITHOUT);
     }
 

@@ -13,9 +13,12 @@ import java.util.function.BooleanSupplier;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.intake.Drafts;
+import org.civitane.server.papers.Reading;
+import org.civitane.server.papers.Readings;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.registers.Registers;
@@ -40,7 +43,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected static final String STORE = folder();
 
     private static final int PORT = freePort();
-    private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
 
     @Autowired
     protected Accounts accounts;
@@ -52,7 +55,13 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected Claims claims;
 
     @Autowired
+    protected ClaimActs acts;
+
+    @Autowired
     protected Registers registers;
+
+    @Autowired
+    protected Readings readings;
 
     @Autowired
     protected AgencyClock clock;
@@ -155,7 +164,15 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     }
 
     protected ClaimView taken(SignedIn caseworker, ClaimView claim) {
-        return claims.claim(claims.take(claim.id(), caseworker).id());
+        return claims.claim(acts.take(claim.id(), caseworker).id());
+    }
+
+    /** Waits until every paper of a claim was read. */
+    protected void read(ClaimView claim) {
+        await(
+                "its papers were read",
+                () -> readings.of(claim.id()).values().stream()
+                        .noneMatch(reading -> reading.state() == Reading.State.WAITING));
     }
 
     protected static tools.jackson.databind.JsonNode text(String value) {

@@ -147,9 +147,8 @@ public class VerificationTest extends ServerTest {
         ObjectNode others = answers(neighbour);
         others.set("contact", answers.path("contact").deepCopy());
         ClaimView elsewhere = handIn(neighbour, others);
-        claims.take(food.id(), caseworker);
-        doubts.ask(
-                food, claims.claim(food.id()).version(), "The register has other people at this address.", caseworker);
+        acts.take(food.id(), caseworker);
+        doubts.ask(food, "The register has other people at this address.", caseworker);
         assertThat(claims.claim(food.id()).state()).isEqualTo(ClaimState.WAITING);
         assertThatThrownBy(() -> doubts.answer(neighbour, food.id(), false)).isInstanceOf(Problem.class);
         doubts.answer(applicant, food.id(), false);
@@ -159,7 +158,7 @@ public class VerificationTest extends ServerTest {
             assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.FROZEN);
         }
         ClaimView frozen = claims.claim(food.id());
-        assertThatThrownBy(() -> decisions.decide(frozen, frozen.version(), "", "", caseworker))
+        assertThatThrownBy(() -> decisions.decide(frozen, "", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("frozen");
         MisuseCase found = misuse.all().stream()
@@ -182,7 +181,7 @@ public class VerificationTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView claim = taken(caseworker);
         SignedIn applicant = accounts.account(claim.applicant());
-        doubts.ask(claim, claim.version(), "The name is spelt otherwise.", caseworker);
+        doubts.ask(claim, "The name is spelt otherwise.", caseworker);
         LocalDate due = doubts.of(claim.id()).orElseThrow().dueOn();
         assertThat(due).isAfterOrEqualTo(clock.today().plusDays(12));
         assertThatThrownBy(() -> doubts.moreTime(applicant, claim.id(), 11, "ill"))
@@ -203,16 +202,14 @@ public class VerificationTest extends ServerTest {
         ((ObjectNode) answers.path("incomes").get(0)).put("amount", "20.00");
         ClaimView claim = handInForFood(applicant, answers);
         assertThat(claim.urgent()).isTrue();
-        claims.take(claim.id(), caseworker);
-        UrgentAwards.Award award =
-                awards.approve(claim, claims.claim(claim.id()).version(), caseworker);
+        acts.take(claim.id(), caseworker);
+        UrgentAwards.Award award = awards.approve(claims.claim(claim.id()), caseworker);
         assertThat(award.papersBy()).isEqualTo(clock.today().plusDays(30));
         ClaimView waiting = claims.claim(claim.id());
         assertThat(waiting.state()).isEqualTo(ClaimState.WAITING);
         assertThat(waiting.urgent()).isFalse();
         assertThat(decisions.letter(claim.id())).isNotEmpty();
-        assertThatThrownBy(() -> awards.approve(waiting, waiting.version(), caseworker))
-                .isInstanceOf(Problem.class);
+        assertThatThrownBy(() -> awards.approve(waiting, caseworker)).isInstanceOf(Problem.class);
         runNow("follow-urgent-award", claim, "min");
         await("it is closed", () -> claims.claim(claim.id()).state() == ClaimState.DECIDED);
         assertThat(decisions.of(claim.id()).orElseThrow().kind()).isEqualTo(Decision.Kind.CLOSED);
@@ -224,7 +221,7 @@ public class VerificationTest extends ServerTest {
         ObjectNode answers = answers(applicant);
         ((ObjectNode) answers.path("incomes").get(0)).put("amount", "20.00");
         ClaimView claim = handInForFood(applicant, answers);
-        assertThatThrownBy(() -> awards.approve(claim, claim.version(), person(Role.CASEWORKER)))
+        assertThatThrownBy(() -> awards.approve(claim, person(Role.CASEWORKER)))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("who the applicant is");
     }

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface AccountRepository extends Repository<Account, UUID> {
-    Account save(Account account);
+    Account saveAndFlush(Account account);
 
     Optional<Account> findById(UUID id);
 

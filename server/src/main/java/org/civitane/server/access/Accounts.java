@@ -2,11 +2,13 @@ package org.civitane.server.access;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -54,9 +56,9 @@ public class Accounts {
                             + " characters. A few words in a row are easy to keep in mind.");
         }
         if (accounts.findByEmail(address).isPresent()) {
-            throw Problem.invalid("email", "There is an account with this address already. Sign in with it.");
+            throw addressTaken();
         }
-        return accounts.save(new Account(
+        return keep(new Account(
                         UUID.randomUUID(),
                         address,
                         displayName.strip(),
@@ -64,6 +66,31 @@ public class Accounts {
                         passwords.encode(password),
                         clock.instant()))
                 .signedIn();
+    }
+
+    /** Two may sign up with one address at the same moment; the second is told what the first made so. */
+    private Account keep(Account account) {
+        try {
+            return accounts.saveAndFlush(account);
+        } catch (DataIntegrityViolationException e) {
+            throw addressTaken();
+        }
+    }
+
+    private static Problem addressTaken() {
+        return Problem.conflict(
+                "account-exists",
+                "There is an account with this address already. Sign in with it.",
+                Map.of("path", "email"));
+    }
+
+    /** Holds an account until the transaction ends, so that two things its owner does come one after the other. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(UUID account) {
+        database.sql("select id from account where id = ? for no key update")
+                .param(account)
+                .query(UUID.class)
+                .optional();
     }
 
     /**

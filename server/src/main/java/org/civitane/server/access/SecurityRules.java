@@ -1,6 +1,8 @@
 package org.civitane.server.access;
 
 import jakarta.servlet.http.HttpServletResponse;
+import org.civitane.server.platform.ProblemText;
+import org.civitane.server.platform.SecurityHeaders;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -16,16 +18,19 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may call what: everything not named here is closed. Whose claim it is, each service checks itself. */
 @Configuration(proxyBeanMethods = false)
 @EnableMethodSecurity
 class SecurityRules {
-    private static final String CONTENT_SECURITY_POLICY =
-            "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; "
-                    + "connect-src 'self'; frame-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
     private static final String[] WORKS_CLAIMS = {"CASEWORKER", "SUPERVISOR"};
+    /** Sent, not addressed, since what is looked for is about people; nothing is changed by them. */
+    private static final String[] ONLY_LOOKING = {
+        "/api/search", "/api/claims/*/what-if", "/api/claims/*/letter-preview", "/api/claims/*/letter-preview/picture"
+    };
+
     private static final String[] STAFF = {"CASEWORKER", "SUPERVISOR", "AUDITOR"};
 
     @Bean
@@ -49,9 +54,10 @@ class SecurityRules {
                                 "/api/claims/**",
                                 "/api/day-sheet/**",
                                 "/api/day-sheet",
-                                "/api/search",
                                 "/api/staff",
                                 "/api/outside")
+                        .hasAnyRole(STAFF)
+                        .requestMatchers(HttpMethod.POST, ONLY_LOOKING)
                         .hasAnyRole(STAFF)
                         .requestMatchers(HttpMethod.GET, "/api/misuse")
                         .hasAnyRole("SUPERVISOR", "AUDITOR")
@@ -72,7 +78,8 @@ class SecurityRules {
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .exceptionHandling(failures ->
                         failures.authenticationEntryPoint(signInFirst()).accessDeniedHandler(mayNot()))
-                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                .headers(headers -> headers.contentSecurityPolicy(
+                                csp -> csp.policyDirectives(SecurityHeaders.CONTENT_SECURITY_POLICY))
                         .frameOptions(frames -> frames.sameOrigin())
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
@@ -96,22 +103,20 @@ class SecurityRules {
         };
     }
 
+    /** What the firewall refuses never reaches the filters that set the headers. */
+    @Bean
+    RequestRejectedHandler unreadable() {
+        return (request, response, refused) -> {
+            SecurityHeaders.ALL.forEach(response::setHeader);
+            ProblemText.write(response, HttpServletResponse.SC_BAD_REQUEST);
+        };
+    }
+
     private static AuthenticationEntryPoint signInFirst() {
-        return (request, response, failure) ->
-                write(response, HttpServletResponse.SC_UNAUTHORIZED, "sign-in", "Please sign in.");
+        return (request, response, failure) -> ProblemText.write(response, HttpServletResponse.SC_UNAUTHORIZED);
     }
 
     private static AccessDeniedHandler mayNot() {
-        return (request, response, failure) ->
-                write(response, HttpServletResponse.SC_FORBIDDEN, "forbidden", "Your account may not do this.");
-    }
-
-    private static void write(HttpServletResponse response, int status, String code, String sentence)
-            throws java.io.IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.getOutputStream()
-                .print("{\"type\":\"urn:civitane:problem:%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\"}"
-                        .formatted(code, status, code, sentence));
+        return (request, response, failure) -> ProblemText.write(response, HttpServletResponse.SC_FORBIDDEN);
     }
 }

@@ -11,6 +11,7 @@ import org.civitane.server.platform.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -51,8 +52,8 @@ class SessionController {
     record Colleague(String id, String name) {}
 
     @GetMapping("/api/session")
-    Session session(@Nullable SignedInToken who) {
-        return who == null ? new Session(null, null, null) : of(who.getPrincipal());
+    Session session(@AuthenticationPrincipal @Nullable SignedIn who) {
+        return who == null ? new Session(null, null, null) : of(who);
     }
 
     @PostMapping("/api/session")

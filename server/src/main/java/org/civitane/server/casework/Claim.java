@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.platform.Problem;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,8 @@ import org.jspecify.annotations.Nullable;
 /** A claim as the database keeps it. */
 @Entity
 class Claim {
+    private static final int DAYS_TO_DECIDE = 5;
+
     @Id
     private UUID id;
 
@@ -33,6 +36,7 @@ class Claim {
     private LocalDateTime receivedAt;
     private LocalDate receivedOn;
     private LocalDate dueBy;
+    private LocalDate decideBy;
     private @Nullable UUID ownerId;
 
     @Enumerated(EnumType.STRING)
@@ -55,6 +59,7 @@ class Claim {
     private boolean closed;
     private boolean urgent;
     private @Nullable Instant decidedAt;
+    private int changes;
 
     @Version
     private int version;
@@ -74,6 +79,7 @@ class Claim {
         this.receivedAt = claim.file().receivedAt();
         this.receivedOn = claim.file().receivedOn();
         this.dueBy = claim.dueBy();
+        this.decideBy = claim.dueBy();
         this.stack = Stack.NEW;
         this.nextStep = "";
         this.nextAction = NextAction.TAKE;
@@ -102,6 +108,23 @@ class Claim {
         waitFor = wait.what();
         waitUntil = wait.until();
         waitThen = wait.then();
+    }
+
+    /** The desk decides some business days after an answer, never sooner than it meant to. */
+    void decideAfter(LocalDate answer) {
+        LocalDate day = BusinessCalendar.plusBusinessDays(answer, DAYS_TO_DECIDE);
+        if (day.isAfter(decideBy)) {
+            decideBy = day;
+        }
+    }
+
+    LocalDate decideBy() {
+        return decideBy;
+    }
+
+    /** Something about it changes, if only in what belongs to it: its version rises, and older views of it are stale. */
+    void count() {
+        changes++;
     }
 
     void waitNoMore() {
@@ -138,9 +161,8 @@ class Claim {
         closed = asClosed;
     }
 
-    void noLongerUrgent(LocalDate due) {
+    void noLongerUrgent() {
         urgent = false;
-        dueBy = due;
     }
 
     void frozen() {
@@ -181,6 +203,7 @@ class Claim {
                 receivedAt,
                 receivedOn,
                 dueBy,
+                decideBy,
                 owner(),
                 wait,
                 Optional.ofNullable(cameBackAt),

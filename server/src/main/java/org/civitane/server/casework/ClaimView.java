@@ -11,6 +11,8 @@ import org.civitane.core.claim.ClaimState;
  * A claim as it stood when it was read.
  *
  * @param receivedAt the moment of handing in, local agency time
+ * @param dueBy the day by which it must be decided, as determined; stays
+ * @param decideBy the day by which the desk means to decide: the same, unless an answer is given more time
  * @param owner the caseworker who has it
  * @param waiting whom it waits for, while it waits
  * @param edition the number of its newest edition, from 1
@@ -29,6 +31,7 @@ public record ClaimView(
         LocalDateTime receivedAt,
         LocalDate receivedOn,
         LocalDate dueBy,
+        LocalDate decideBy,
         Optional<UUID> owner,
         Optional<Wait> waiting,
         Optional<Instant> cameBackAt,

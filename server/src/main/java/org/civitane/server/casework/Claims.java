@@ -9,7 +9,6 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Programme;
 import org.civitane.server.access.Accounts;
-import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
@@ -17,7 +16,6 @@ import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -145,69 +143,35 @@ public class Claims {
         return people.applicantMember(newestEdition(claim));
     }
 
-    /** A caseworker takes a claim that nobody has. Taking one's own again changes nothing. */
-    public ClaimView take(UUID id, SignedIn caseworker) {
+    /** The claim belongs to a caseworker from now on. */
+    ClaimView belongTo(UUID id, UUID caseworker) {
         return change(id, claim -> {
-            if (claim.owner()
-                    .filter(owner -> !owner.equals(caseworker.account()))
-                    .isPresent()) {
-                throw Problem.conflict(
-                        "taken",
-                        texts.say(
-                                "problem.taken",
-                                accounts.account(claim.owner().orElseThrow()).displayName()));
-            }
-            if (claim.owner().isEmpty()) {
-                claim.belongTo(caseworker.account());
-                if (claim.state() == ClaimState.RECEIVED) {
-                    claim.become(ClaimState.IN_REVIEW);
-                }
-                history.add(id, Actor.of(caseworker), "taken", texts.say("history.taken"));
-            }
-        });
-    }
-
-    /**
-     * Gives a claim to another caseworker: a caseworker their own, a supervisor any.
-     *
-     * @throws Problem when it is not theirs to give, it is decided, or claims cannot belong to the other
-     */
-    public ClaimView handOver(UUID id, UUID to, SignedIn who) {
-        SignedIn caseworker = accounts.account(to);
-        if (!caseworker.role().worksClaims()) {
-            throw Problem.invalid("to", texts.say("problem.not-staff"));
-        }
-        return change(id, claim -> {
-            boolean own = claim.owner().filter(who.account()::equals).isPresent();
-            if (who.role() != Role.SUPERVISOR && !own) {
-                throw Problem.forbidden(texts.say("problem.not-yours"));
-            }
-            if (!claim.state().isOpen()) {
-                throw Problem.conflict("state", texts.say("problem.decided"));
-            }
-            claim.belongTo(to);
+            claim.belongTo(caseworker);
             if (claim.state() == ClaimState.RECEIVED) {
                 claim.become(ClaimState.IN_REVIEW);
             }
-            history.add(id, Actor.of(who), "handed-over", texts.say("history.handed-over", caseworker.displayName()));
         });
     }
 
     /**
-     * The claim begins to wait.
-     *
-     * @param version the version on which the caseworker decided this
+     * The claim waits: it begins to, or goes on waiting for less. Where the answer may come as late as the day on which
+     * the desk meant to decide, that day moves to five business days after the answer's.
      */
-    public ClaimView waitFor(UUID id, int version, Wait wait) {
+    public ClaimView waitFor(UUID id, Wait wait) {
         return change(id, claim -> {
-            checkVersion(claim, version);
             claim.waitFor(wait);
+            if (!wait.until().isBefore(claim.decideBy())) {
+                claim.decideAfter(wait.until());
+            }
         });
     }
 
-    /** A claim that waits goes on waiting: for less, or until another day. */
+    /** More time was granted: the desk's own day of decision moves to five business days after the answer's. */
     public ClaimView waitLonger(UUID id, Wait wait) {
-        return change(id, claim -> claim.waitFor(wait));
+        return change(id, claim -> {
+            claim.waitFor(wait);
+            claim.decideAfter(wait.until());
+        });
     }
 
     /** What the claim waited for has come, or its date has passed. */
@@ -242,11 +206,8 @@ public class Claims {
     }
 
     /** The claim is decided, or closed as incomplete. */
-    public ClaimView decide(UUID id, int version, boolean closed) {
-        return change(id, claim -> {
-            checkVersion(claim, version);
-            claim.decided(clock.instant(), closed);
-        });
+    public ClaimView decide(UUID id, boolean closed) {
+        return change(id, claim -> claim.decided(clock.instant(), closed));
     }
 
     /** What was decided has reached the applicant. */
@@ -254,18 +215,14 @@ public class Claims {
         return change(id, claim -> claim.become(ClaimState.FULFILLED));
     }
 
-    /** The applicant takes the claim back before it is decided. */
-    public ClaimView withdraw(UUID id, SignedIn applicant) {
-        claimOf(applicant, id);
-        return change(id, claim -> {
-            claim.withdrawn();
-            history.add(id, Actor.of(applicant), "withdrawn", texts.say("history.withdrawn"));
-        });
+    /** The applicant took the claim back. */
+    ClaimView withdraw(UUID id) {
+        return change(id, Claim::withdrawn);
     }
 
-    /** What could not wait was done; the rest is decided by another day. */
-    public ClaimView noLongerUrgent(UUID id, java.time.LocalDate dueBy) {
-        return change(id, claim -> claim.noLongerUrgent(dueBy));
+    /** What could not wait was done; the rest is decided in the usual way. */
+    public ClaimView noLongerUrgent(UUID id) {
+        return change(id, Claim::noLongerUrgent);
     }
 
     /** The claim is held while misuse is looked into; one that is held already stays so. */
@@ -291,18 +248,13 @@ public class Claims {
             claim.become(ClaimState.IN_REVIEW);
         }
         claim.stand(standing);
+        claims.saveAndFlush(claim);
     }
 
     /** The ids of claims that are not decided, by id, from after one on. */
     @Transactional(readOnly = true)
     public List<UUID> openAfter(UUID id, int most) {
         return claims.findOpenAfter(id, Limit.of(most));
-    }
-
-    /** Refuses a change that was decided on another version of the claim than it has now. */
-    @Transactional(readOnly = true)
-    public void checkVersion(UUID id, int version) {
-        checkVersion(find(id), version);
     }
 
     /** A claim changed that a caseworker works on: makes their older view of it stale, and tells the day sheet. */
@@ -331,6 +283,7 @@ public class Claims {
     private ClaimView change(UUID id, Consumer<Claim> how) {
         hold(id);
         Claim claim = find(id);
+        claim.count();
         how.accept(claim);
         touched(id);
         return claims.saveAndFlush(claim).view();
@@ -342,13 +295,6 @@ public class Claims {
 
     private Claim find(UUID id) {
         return claims.findById(id).orElseThrow(Claims::noSuchClaim);
-    }
-
-    private static void checkVersion(Claim claim, int version) {
-        if (claim.version() != version) {
-            throw new ObjectOptimisticLockingFailureException(
-                    Claim.class, claim.view().id());
-        }
     }
 
     private static Problem noSuchClaim() {

@@ -3,12 +3,15 @@ package org.civitane.server.casework;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.programme.Catalogue;
@@ -25,7 +28,7 @@ public class DaySheet {
     private static final int SOON_DAYS = 1;
     private static final int COUNTED_UP_TO = 1000;
     private static final String COLUMNS =
-            "c.id, c.number, c.programme, c.household_name, c.due_by, c.next_step, c.next_action, c.owner_id, a.display_name";
+            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step, c.next_action, c.owner_id, a.display_name";
 
     /** What each programme is called. */
     private static final Map<String, String> NAMES = Catalogue.programmes().stream()
@@ -53,14 +56,15 @@ public class DaySheet {
      * One claim on the sheet.
      *
      * @param programme what the programme is called
-     * @param daysLeft business days until it must be decided; 0 is today, below 0 is overdue
+     * @param decideBy the day by which the desk means to decide
+     * @param daysLeft business days until then; 0 is today, below 0 is overdue
      */
     public record Row(
             UUID id,
             String number,
             String programme,
             String household,
-            LocalDate dueBy,
+            LocalDate decideBy,
             int daysLeft,
             String nextStep,
             NextAction action,
@@ -88,13 +92,16 @@ public class DaySheet {
     @Transactional(readOnly = true)
     public Page page(Pile pile, Optional<UUID> mine, Optional<String> after) {
         String where = where(pile, mine);
+        String order = order(pile);
         Key key = after.map(Key::parse).orElse(Key.FIRST);
         List<Row> rows = database.sql(
                         "select " + COLUMNS + " from claim c left join account a on a.id = c.owner_id where " + where
-                                + " and (c.due_by, c.id) > (:due, :id) order by c.due_by, c.id limit " + (PAGE + 1))
+                                + " and (" + order + ") > " + key(pile) + " order by " + order + " limit "
+                                + (PAGE + 1))
                 .param("soon", soon())
                 .param("mine", mine.orElse(new UUID(0, 0)))
-                .param("due", key.dueBy())
+                .param("taken", key.taken())
+                .param("day", key.decideBy())
                 .param("id", key.id())
                 .query(this::row)
                 .list();
@@ -110,18 +117,18 @@ public class DaySheet {
                 pile,
                 count,
                 List.copyOf(shown),
-                more ? Optional.of(Key.of(shown.getLast()).toString()) : Optional.empty());
+                more ? Optional.of(Key.of(pile, shown.getLast()).toString()) : Optional.empty());
     }
 
     Row row(ResultSet row, int i) throws SQLException {
-        LocalDate dueBy = row.getObject(5, LocalDate.class);
+        LocalDate decideBy = row.getObject(5, LocalDate.class);
         return new Row(
                 row.getObject(1, UUID.class),
                 row.getString(2),
                 NAMES.getOrDefault(row.getString(3), row.getString(3)),
                 row.getString(4),
-                dueBy,
-                BusinessCalendar.businessDaysBetween(clock.today(), dueBy),
+                decideBy,
+                BusinessCalendar.businessDaysBetween(clock.today(), decideBy),
                 row.getString(6),
                 NextAction.valueOf(row.getString(7)),
                 Optional.ofNullable(row.getString(9)));
@@ -135,35 +142,50 @@ public class DaySheet {
         return BusinessCalendar.plusBusinessDays(clock.today(), SOON_DAYS);
     }
 
-    /** New claims of the office are everyone's, so they show under "mine" too while nobody has them. */
+    /**
+     * Claims that nobody has are everyone's, so they show under "mine" too: while there is time among the new ones, and
+     * once they run out, where everyone sees them first.
+     */
     private static String where(Pile pile, Optional<UUID> mine) {
-        String whose = mine.isEmpty()
-                ? ""
-                : pile == Pile.NEW ? " and (c.owner_id = :mine or c.owner_id is null)" : " and c.owner_id = :mine";
+        String whose = mine.isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)";
         return switch (pile) {
-            case RUNNING_OUT -> "c.stack is not null and (c.due_by <= :soon or c.urgent)" + whose;
-            case CAME_BACK, READY, NEW -> "c.stack = '" + pile + "' and c.due_by > :soon and not c.urgent" + whose;
+            case RUNNING_OUT -> "c.stack is not null and (c.decide_by <= :soon or c.urgent)" + whose;
+            case CAME_BACK, READY, NEW -> "c.stack = '" + pile + "' and c.decide_by > :soon and not c.urgent" + whose;
         };
     }
 
-    private record Key(LocalDate dueBy, UUID id) {
-        static final Key FIRST = new Key(LocalDate.of(1900, 1, 1), new UUID(0, 0));
+    private static String order(Pile pile) {
+        return pile == Pile.RUNNING_OUT ? "(c.owner_id is not null), c.decide_by, c.id" : "c.decide_by, c.id";
+    }
 
-        static Key of(Row row) {
-            return new Key(row.dueBy(), row.id());
+    private static String key(Pile pile) {
+        return pile == Pile.RUNNING_OUT ? "(:taken, :day, :id)" : "(:day, :id)";
+    }
+
+    private record Key(boolean taken, LocalDate decideBy, UUID id) {
+        static final Key FIRST = new Key(false, LocalDate.of(1900, 1, 1), new UUID(0, 0));
+        private static final Pattern SHAPE = Pattern.compile("([tf])_([0-9-]{10})_([0-9a-f-]{36})");
+
+        static Key of(Pile pile, Row row) {
+            return new Key(pile == Pile.RUNNING_OUT && row.owner().isPresent(), row.decideBy(), row.id());
         }
 
         static Key parse(String text) {
+            Matcher parts = SHAPE.matcher(text);
+            if (!parts.matches()) {
+                return FIRST;
+            }
             try {
-                return new Key(LocalDate.parse(text.substring(0, 10)), UUID.fromString(text.substring(11)));
-            } catch (RuntimeException e) {
+                return new Key(
+                        parts.group(1).equals("t"), LocalDate.parse(parts.group(2)), UUID.fromString(parts.group(3)));
+            } catch (DateTimeParseException | IllegalArgumentException e) {
                 return FIRST;
             }
         }
 
         @Override
         public String toString() {
-            return dueBy + "_" + id;
+            return (taken ? "t" : "f") + "_" + decideBy + "_" + id;
         }
     }
 }

@@ -1,5 +1,8 @@
 package org.civitane.server.casework;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,20 +24,20 @@ class DaySheetController {
     private final DaySheet sheet;
     private final Week week;
     private final Search search;
-    private final Claims claims;
+    private final ClaimActs acts;
     private final AgencyClock clock;
 
-    DaySheetController(DaySheet sheet, Week week, Search search, Claims claims, AgencyClock clock) {
+    DaySheetController(DaySheet sheet, Week week, Search search, ClaimActs acts, AgencyClock clock) {
         this.sheet = sheet;
         this.week = week;
         this.search = search;
-        this.claims = claims;
+        this.acts = acts;
         this.clock = clock;
     }
 
     record Sheet(LocalDate today, List<DaySheet.Page> stacks, List<Week.Day> week, List<Week.Waiting> waiting) {}
 
-    record HandOver(UUID to) {}
+    record HandOver(@NotNull UUID to) {}
 
     record Moved(int version) {}
 
@@ -48,24 +51,27 @@ class DaySheetController {
     DaySheet.Page page(
             @PathVariable DaySheet.Pile pile,
             @RequestParam(defaultValue = "true") boolean mine,
-            @RequestParam @Nullable String after,
+            @RequestParam @Size(max = 60) @Nullable String after,
             @AuthenticationPrincipal SignedIn who) {
         return sheet.page(pile, whose(mine, who), Optional.ofNullable(after));
     }
 
-    @GetMapping("/api/search")
-    List<Search.Hit> search(@RequestParam String q) {
-        return search.find(q.length() > 100 ? q.substring(0, 100) : q);
+    record SearchWords(@NotNull @Size(max = 100) String words) {}
+
+    /** A search is sent, not addressed: names do not belong into logs and histories of addresses. */
+    @PostMapping("/api/search")
+    List<Search.Hit> search(@RequestBody @Valid SearchWords wanted) {
+        return search.find(wanted.words());
     }
 
     @PostMapping("/api/claims/{id}/take")
     Moved take(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return new Moved(claims.take(id, who).version());
+        return new Moved(acts.take(id, who).version());
     }
 
     @PostMapping("/api/claims/{id}/hand-over")
-    Moved handOver(@PathVariable UUID id, @RequestBody HandOver wish, @AuthenticationPrincipal SignedIn who) {
-        return new Moved(claims.handOver(id, wish.to(), who).version());
+    Moved handOver(@PathVariable UUID id, @RequestBody @Valid HandOver wish, @AuthenticationPrincipal SignedIn who) {
+        return new Moved(acts.handOver(id, wish.to(), who).version());
     }
 
     private static Optional<UUID> whose(boolean mine, SignedIn who) {

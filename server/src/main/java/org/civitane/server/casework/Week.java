@@ -26,7 +26,7 @@ public class Week {
         this.clock = clock;
     }
 
-    /** One day: how many claims were decided, and how many must be decided that day. */
+    /** One day: how many claims were decided, and how many are to be decided that day. */
     public record Day(LocalDate date, int decided, int due) {}
 
     /** How many claims wait for someone. */
@@ -43,7 +43,7 @@ public class Week {
                 caseworker,
                 monday);
         Map<LocalDate, Integer> due = counts(
-                "select due_by, count(*) from claim where owner_id = ? and due_by >= ?::date and stack is not null group by 1",
+                "select decide_by, count(*) from claim where owner_id = ? and decide_by >= ?::date and stack is not null group by 1",
                 caseworker,
                 monday);
         List<Day> days = new ArrayList<>();

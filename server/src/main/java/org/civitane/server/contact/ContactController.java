@@ -6,7 +6,9 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,12 +23,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ContactController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final Contacts contacts;
     private final Messages messages;
     private final Notices notices;
 
-    ContactController(Claims claims, Contacts contacts, Messages messages, Notices notices) {
+    ContactController(Claims claims, ClaimActs acts, Contacts contacts, Messages messages, Notices notices) {
         this.claims = claims;
+        this.acts = acts;
         this.contacts = contacts;
         this.messages = messages;
         this.notices = notices;
@@ -45,8 +49,10 @@ class ContactController {
     @PostMapping("/api/my/claims/{id}/messages")
     List<Messages.Message> write(
             @PathVariable UUID id, @RequestBody @Valid Words words, @AuthenticationPrincipal SignedIn who) {
-        messages.write(claims.claimOf(who, id), words.body(), who);
-        return messages.of(id);
+        return acts.byApplicant(id, who, Act.CORRESPOND, claim -> {
+            messages.write(claim, words.body(), who);
+            return messages.of(id);
+        });
     }
 
     @PostMapping("/api/my/claims/{id}/messages/read")
@@ -65,8 +71,8 @@ class ContactController {
     @PutMapping("/api/my/claims/{id}/contact")
     Contact changeMine(
             @PathVariable UUID id, @RequestBody @Valid Contact contact, @AuthenticationPrincipal SignedIn who) {
-        ClaimView claim = claims.claimOf(who, id);
-        return contacts.change(claim, claims.applicantMember(claim), contact, who);
+        return acts.byApplicant(
+                id, who, Act.CORRESPOND, claim -> contacts.change(claim, claims.applicantMember(claim), contact, who));
     }
 
     @GetMapping("/api/claims/{id}/messages")
@@ -76,14 +82,18 @@ class ContactController {
 
     @PostMapping("/api/claims/{id}/messages")
     Post answer(@PathVariable UUID id, @RequestBody @Valid Words words, @AuthenticationPrincipal SignedIn who) {
-        messages.write(claims.claim(id), words.body(), who);
-        return ofClaim(id);
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            messages.write(claim, words.body(), who);
+            return ofClaim(id);
+        });
     }
 
     @PostMapping("/api/claims/{id}/messages/read")
-    Post read(@PathVariable UUID id) {
-        messages.read(claims.claim(id).id(), true);
-        return ofClaim(id);
+    Post read(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            messages.read(id, true);
+            return ofClaim(id);
+        });
     }
 
     @GetMapping("/api/claims/{id}/contacts")
@@ -97,7 +107,9 @@ class ContactController {
             @PathVariable String member,
             @RequestBody @Valid Contact contact,
             @AuthenticationPrincipal SignedIn who) {
-        contacts.change(claims.claim(id), member, contact, who);
-        return contacts.ofClaim(id);
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            contacts.change(claim, member, contact, who);
+            return contacts.ofClaim(id);
+        });
     }
 }

@@ -114,6 +114,9 @@ public class Contacts {
         if (!known) {
             throw Problem.notFound(texts.say("contact.nobody"));
         }
+        if (of(claim.id(), member).equals(contact)) {
+            return contact;
+        }
         keep(claim.id(), member, contact);
         history.add(claim.id(), Actor.of(who), "contact-changed", texts.say("history.contact"));
         claims.touch(claim.id());

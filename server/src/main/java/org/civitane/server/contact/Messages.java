@@ -1,6 +1,7 @@
 package org.civitane.server.contact;
 
 import java.sql.Timestamp;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Messages {
     private static final int LONGEST = 4000;
+    private static final Duration SECOND_PRESS = Duration.ofMinutes(1);
 
     private final JdbcClient database;
     private final Claims claims;
@@ -74,17 +76,39 @@ public class Messages {
             throw Problem.invalid("body", texts.say("problem.message", LONGEST));
         }
         boolean fromStaff = who.role().isStaff();
-        Message message =
-                new Message(UUID.randomUUID(), fromStaff, who.displayName(), words, clock.instant(), Optional.empty());
+        Optional<Message> justNow = justNow(claim.id(), who.displayName(), words);
+        if (justNow.isPresent()) {
+            return justNow.get();
+        }
+        return write(claim, fromStaff, who.displayName(), words, Actor.of(who));
+    }
+
+    /** A second press of the button is no second message. */
+    private Optional<Message> justNow(UUID claim, String author, String words) {
+        return of(claim).reversed().stream()
+                .findFirst()
+                .filter(last -> last.author().equals(author)
+                        && last.body().equals(words)
+                        && last.at().isAfter(clock.instant().minus(SECOND_PRESS)));
+    }
+
+    private Message write(ClaimView claim, boolean fromStaff, String author, String words, Actor actor) {
+        Message message = new Message(UUID.randomUUID(), fromStaff, author, words, clock.instant(), Optional.empty());
         database.sql("insert into message (id, claim_id, from_staff, author, body, at) values (?, ?, ?, ?, ?, ?)")
                 .params(message.id(), claim.id(), fromStaff, message.author(), words, Timestamp.from(message.at()))
                 .update();
-        history.add(claim.id(), Actor.of(who), "message", texts.say("history.message"));
+        history.add(claim.id(), actor, "message", texts.say("history.message"));
         if (fromStaff) {
             notices.tell(claim.id());
         }
         claims.touch(claim.id());
         return message;
+    }
+
+    /** The agency itself writes to the applicant. */
+    public void tell(ClaimView claim, String words) {
+        String author = texts.say("message.agency");
+        write(claim, true, author, words, new Actor(author));
     }
 
     /** Everything the other side wrote is read now. */

@@ -6,8 +6,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.core.calendar.Deadline;
+import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
@@ -30,6 +32,7 @@ public class Extensions {
     private final FixListStore store;
     private final FixLists lists;
     private final Claims claims;
+    private final ClaimActs acts;
     private final Notices notices;
     private final History history;
     private final Texts texts;
@@ -40,6 +43,7 @@ public class Extensions {
             FixListStore store,
             FixLists lists,
             Claims claims,
+            ClaimActs acts,
             Notices notices,
             History history,
             Texts texts,
@@ -48,6 +52,7 @@ public class Extensions {
         this.store = store;
         this.lists = lists;
         this.claims = claims;
+        this.acts = acts;
         this.notices = notices;
         this.history = history;
         this.texts = texts;
@@ -101,16 +106,23 @@ public class Extensions {
 
     /** The applicant asks for more time. @throws Problem when there can be none, with the reason */
     public MoreTime ask(SignedIn applicant, UUID claimId, int days, String why) {
-        ClaimView claim = claims.claimOf(applicant, claimId);
+        return acts.byApplicant(claimId, applicant, Act.ANSWER, claim -> ask(applicant, claim, days, why));
+    }
+
+    private MoreTime ask(SignedIn applicant, ClaimView claim, int days, String why) {
+        UUID claimId = claim.id();
         FixList list = out(claimId);
-        if (why.isBlank() || why.length() > LONGEST_TEXT || days < 1) {
+        Deadline.Allowance allowance = Claims.programmeOf(claim).extensions();
+        if (why.isBlank() || why.length() > LONGEST_TEXT) {
             throw Problem.invalid("why", texts.say("problem.extension-why"));
+        }
+        if (days < 1 || days > allowance.mostDays()) {
+            throw Problem.invalid("days", texts.say("problem.extension-days", allowance.mostDays()));
         }
         List<MoreTime> before = of(list.id());
         if (before.stream().anyMatch(each -> each.state() == MoreTime.State.ASKED)) {
             throw Problem.conflict("extension-asked", texts.say("problem.extension-asked"));
         }
-        Deadline.Allowance allowance = Claims.programmeOf(claim).extensions();
         deadline(list, before).refusal(days, clock.today(), allowance).ifPresent(refusal -> {
             throw Problem.conflict(
                     "extension", texts.say("problem.extension." + refusal, allowance.times(), allowance.mostDays()));
@@ -139,7 +151,7 @@ public class Extensions {
      *
      * @param words what is said to the applicant; needed when it is refused
      */
-    public void answer(ClaimView claim, boolean granted, String words, SignedIn caseworker) {
+    public MoreTime answer(ClaimView claim, boolean granted, String words, SignedIn caseworker) {
         FixList list = out(claim.id());
         List<MoreTime> all = of(list.id());
         MoreTime asked = all.stream()
@@ -169,6 +181,7 @@ public class Extensions {
             claims.touch(claim.id());
         }
         notices.tell(claim.id());
+        return of(list.id()).getLast();
     }
 
     private FixList out(UUID claim) {

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.claim.Act;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
@@ -36,6 +38,7 @@ public class FixListAnswers {
     private final FixListStore store;
     private final FixLists lists;
     private final Claims claims;
+    private final ClaimActs acts;
     private final Settlements settlements;
     private final Papers papers;
     private final History history;
@@ -46,6 +49,7 @@ public class FixListAnswers {
             FixListStore store,
             FixLists lists,
             Claims claims,
+            ClaimActs acts,
             Settlements settlements,
             Papers papers,
             History history,
@@ -54,6 +58,7 @@ public class FixListAnswers {
         this.store = store;
         this.lists = lists;
         this.claims = claims;
+        this.acts = acts;
         this.settlements = settlements;
         this.papers = papers;
         this.history = history;
@@ -73,7 +78,11 @@ public class FixListAnswers {
      * @throws Problem when nothing is answered, or an answer cannot stand; nothing is changed then
      */
     public FixList answer(SignedIn applicant, UUID claimId, Map<String, Answer> answers) {
-        ClaimView claim = claims.claimOf(applicant, claimId);
+        return acts.byApplicant(claimId, applicant, Act.ANSWER, claim -> answer(applicant, claim, answers));
+    }
+
+    private FixList answer(SignedIn applicant, ClaimView claim, Map<String, Answer> answers) {
+        UUID claimId = claim.id();
         FixList list = store.newest(claimId)
                 .filter(sent -> sent.state() == FixList.State.SENT)
                 .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));

@@ -11,7 +11,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.JsonColumn;
@@ -33,13 +35,16 @@ import tools.jackson.databind.JsonNode;
 @RestController
 class FixListController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final FixLists lists;
     private final FixListAnswers answers;
     private final Extensions extensions;
     private final Texts texts;
 
-    FixListController(Claims claims, FixLists lists, FixListAnswers answers, Extensions extensions, Texts texts) {
+    FixListController(
+            Claims claims, ClaimActs acts, FixLists lists, FixListAnswers answers, Extensions extensions, Texts texts) {
         this.claims = claims;
+        this.acts = acts;
         this.lists = lists;
         this.answers = answers;
         this.extensions = extensions;
@@ -53,7 +58,7 @@ class FixListController {
             @NotNull @Size(max = 1000) String good) {}
 
     record SaveFixList(
-            @NotNull @Size(max = 20) List<@Valid NewPoint> points,
+            @NotNull @Size(max = 20) List<@NotNull @Valid NewPoint> points,
             @NotNull LocalDate dueOn,
             FixList.@NotNull Then then) {}
 
@@ -64,7 +69,7 @@ class FixListController {
             @NotNull JsonNode value,
             @Nullable @Size(max = 1000) String note) {}
 
-    record Answers(@NotNull @Size(max = 20) List<@Valid Given> answers) {}
+    record Answers(@NotNull @Size(max = 20) List<@NotNull @Valid Given> answers) {}
 
     record WantTime(
             @Min(1) @Max(60) int days,
@@ -91,25 +96,24 @@ class FixListController {
             JsonNode people) {}
 
     @PutMapping("/api/claims/{id}/fix-list")
-    FixList save(@PathVariable UUID id, @RequestBody @Valid SaveFixList wish) {
-        ClaimView claim = open(id);
+    FixList save(@PathVariable UUID id, @RequestBody @Valid SaveFixList wish, @AuthenticationPrincipal SignedIn who) {
         List<Point> points = wish.points().stream()
                 .map(point -> Point.asking(point.path(), point.title(), point.reason(), point.good()))
                 .toList();
-        return lists.save(claim, points, wish.dueOn(), wish.then());
+        return acts.byStaff(id, who, Act.ESTABLISH, claim -> lists.save(claim, points, wish.dueOn(), wish.then()));
     }
 
     @PostMapping("/api/claims/{id}/fix-list/send")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void send(@PathVariable UUID id, @RequestBody Send wish, @AuthenticationPrincipal SignedIn who) {
-        lists.send(open(id), wish.version(), who);
+        acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> lists.send(claim, who));
     }
 
     @PostMapping("/api/claims/{id}/fix-list/extension")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answerExtension(
             @PathVariable UUID id, @RequestBody @Valid TimeAnswer wish, @AuthenticationPrincipal SignedIn who) {
-        extensions.answer(open(id), wish.granted(), wish.words(), who);
+        acts.byStaff(id, who, Act.ESTABLISH, claim -> extensions.answer(claim, wish.granted(), wish.words(), who));
     }
 
     @GetMapping("/api/my/claims/{id}/fix-list")
@@ -148,13 +152,5 @@ class FixListController {
     Extensions.MoreTime askForTime(
             @PathVariable UUID id, @RequestBody @Valid WantTime wish, @AuthenticationPrincipal SignedIn who) {
         return extensions.ask(who, id, wish.days(), wish.why());
-    }
-
-    private ClaimView open(UUID id) {
-        ClaimView claim = claims.claim(id);
-        if (!claim.state().isOpen()) {
-            throw Problem.conflict("state", texts.say("problem.closed-for-questions"));
-        }
-        return claim;
     }
 }

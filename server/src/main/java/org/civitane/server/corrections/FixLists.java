@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.casefile.CasePaths;
@@ -32,6 +33,10 @@ import tools.jackson.databind.node.ObjectNode;
 @Transactional
 public class FixLists {
     private static final int MOST_POINTS = 20;
+    private static final int USUAL_DAYS = 12;
+    /** Business days that an applicant needs at the least. */
+    private static final int SHORTEST = 5;
+
     private static final int LONGEST_TEXT = 1000;
 
     private final FixListStore store;
@@ -74,28 +79,48 @@ public class FixLists {
         return store.newest(claim);
     }
 
+    /** By when a list sent today is reasonably answered: a business day, twelve days from now where there is time. */
+    public LocalDate suggestedDueOn(ClaimView claim) {
+        LocalDate usual = usualDueOn();
+        LocalDate latest = latestDueOn(claim);
+        return usual.isAfter(latest) ? latest : usual;
+    }
+
+    /**
+     * The last day that a list sent today may give: the business day before the desk means to decide. Where that leaves
+     * less than a week, it is the usual time, and the day of decision moves with it.
+     */
+    public LocalDate latestDueOn(ClaimView claim) {
+        LocalDate before = BusinessCalendar.rolledBack(claim.decideBy().minusDays(1));
+        return before.isBefore(BusinessCalendar.plusBusinessDays(clock.today(), SHORTEST)) ? usualDueOn() : before;
+    }
+
+    private LocalDate usualDueOn() {
+        return BusinessCalendar.rolledForward(clock.today().plusDays(USUAL_DAYS));
+    }
+
     /** Saves the list that is being written; makes it when there is none. */
     public FixList save(ClaimView claim, List<Point> points, LocalDate dueOn, FixList.Then then) {
-        check(points, dueOn);
+        check(claim, points, dueOn);
         FixList draft = draftOf(claim, dueOn, then);
         store.update(draft.written(points, dueOn, then));
         return store.find(draft.id()).orElseThrow();
     }
 
     /** Sends the list that is being written; the claim then waits for the applicant. */
-    public void send(ClaimView claim, int claimVersion, SignedIn caseworker) {
+    public FixList send(ClaimView claim, SignedIn caseworker) {
         FixList draft = store.newest(claim.id())
                 .filter(list ->
                         list.state() == FixList.State.DRAFT && !list.points().isEmpty())
                 .orElseThrow(() -> Problem.conflict("no-fix-list", texts.say("problem.no-fix-list")));
-        check(draft.points(), draft.dueOn());
+        check(claim, draft.points(), draft.dueOn());
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
         List<Point> points = draft.points().stream()
                 .map(point -> point.sentWith(before(file, point)))
                 .toList();
         FixList sent = draft.sent(points, clock.instant());
         store.update(sent);
-        claims.waitFor(claim.id(), claimVersion, wait(sent));
+        claims.waitFor(claim.id(), wait(sent));
         lapseAfter(sent);
         history.add(
                 claim.id(),
@@ -103,11 +128,12 @@ public class FixLists {
                 "fix-list-sent",
                 texts.say("history.fix-list-sent", points.size(), DayText.full(draft.dueOn())));
         notices.tell(claim.id());
+        return sent;
     }
 
     /** A list that is out was answered in part: the claim waits for the rest. */
     void waitForTheRest(FixList list) {
-        claims.waitLonger(list.claim(), wait(list));
+        claims.waitFor(list.claim(), wait(list));
     }
 
     /** A list that is out has another due date: claim and calendar wait until then. */
@@ -120,6 +146,7 @@ public class FixLists {
 
     /** The due date has passed: unless it was answered or moved, what was announced happens, once. */
     void lapse(UUID id, LocalDate dueOn) {
+        store.find(id).map(FixList::claim).ifPresent(claims::hold);
         FixList list = store.find(id)
                 .filter(sent ->
                         sent.state() == FixList.State.SENT && sent.dueOn().equals(dueOn))
@@ -181,7 +208,7 @@ public class FixLists {
         });
     }
 
-    private void check(List<Point> points, LocalDate dueOn) {
+    private void check(ClaimView claim, List<Point> points, LocalDate dueOn) {
         if (points.size() > MOST_POINTS
                 || points.stream()
                         .anyMatch(
@@ -193,6 +220,11 @@ public class FixLists {
         }
         if (!dueOn.isAfter(clock.today())) {
             throw Problem.invalid("dueOn", texts.say("problem.due-on"));
+        }
+        LocalDate latest = latestDueOn(claim);
+        if (dueOn.isAfter(latest)) {
+            throw Problem.invalid(
+                    "dueOn", texts.say("problem.due-on-late", DayText.full(latest), DayText.full(claim.decideBy())));
         }
     }
 

@@ -4,7 +4,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.springframework.http.ContentDisposition;
@@ -16,18 +18,19 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Deciding, for caseworkers; letters, for staff and for the applicant whose claim it is. */
 @RestController
 class DecisionController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final Decisions decisions;
     private final UrgentAwards awards;
 
-    DecisionController(Claims claims, Decisions decisions, UrgentAwards awards) {
+    DecisionController(Claims claims, ClaimActs acts, Decisions decisions, UrgentAwards awards) {
         this.claims = claims;
+        this.acts = acts;
         this.decisions = decisions;
         this.awards = awards;
     }
@@ -43,34 +46,37 @@ class DecisionController {
     /** Pays at once, on identity alone, where a household cannot wait. */
     @PostMapping("/api/claims/{id}/approve-urgent")
     DecidedState approveUrgent(
-            @PathVariable UUID id, @RequestBody Approve wish, @AuthenticationPrincipal SignedIn who) {
-        awards.approve(claims.claim(id), wish.version(), who);
-        return new DecidedState(claims.claim(id).state().name());
+            @PathVariable UUID id, @RequestBody @Valid Approve wish, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.DECIDE, wish.version(), claim -> {
+            awards.approve(claim, who);
+            return new DecidedState(claims.claim(id).state().name());
+        });
     }
 
     record DecidedState(String state) {}
 
     @PostMapping("/api/claims/{id}/decide")
     DecidedState decide(@PathVariable UUID id, @RequestBody @Valid Decide wish, @AuthenticationPrincipal SignedIn who) {
-        decisions.decide(claims.claim(id), wish.version(), wish.reason(), wish.despite(), who);
-        return new DecidedState(claims.claim(id).state().name());
+        return acts.byStaff(id, who, Act.DECIDE, wish.version(), claim -> {
+            decisions.decide(claim, wish.reason(), wish.despite(), who);
+            return new DecidedState(claims.claim(id).state().name());
+        });
     }
 
-    @GetMapping(value = "/api/claims/{id}/letter-preview", produces = MediaType.APPLICATION_PDF_VALUE)
+    /** @param reason what the caseworker would add to the letter; it is sent, not addressed, since it is about people */
+    record Preview(@NotNull @Size(max = 2000) String reason) {}
+
+    /** The letter as it would go out; nothing is kept. */
+    @PostMapping(value = "/api/claims/{id}/letter-preview", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> preview(
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "") @Size(max = 2000) String reason,
-            @AuthenticationPrincipal SignedIn who) {
-        return pdf(claims.claim(id), decisions.preview(claims.claim(id), reason, who));
+            @PathVariable UUID id, @RequestBody @Valid Preview wish, @AuthenticationPrincipal SignedIn who) {
+        return pdf(claims.claim(id), decisions.preview(claims.claim(id), wish.reason(), who));
     }
 
     /** The same, as a picture of its pages. */
-    @GetMapping(value = "/api/claims/{id}/letter-preview/picture", produces = MediaType.IMAGE_PNG_VALUE)
-    byte[] picture(
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "") @Size(max = 2000) String reason,
-            @AuthenticationPrincipal SignedIn who) {
-        return Letters.picture(decisions.preview(claims.claim(id), reason, who));
+    @PostMapping(value = "/api/claims/{id}/letter-preview/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] picture(@PathVariable UUID id, @RequestBody @Valid Preview wish, @AuthenticationPrincipal SignedIn who) {
+        return Letters.picture(decisions.preview(claims.claim(id), wish.reason(), who));
     }
 
     @GetMapping(value = "/api/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)

@@ -4,11 +4,12 @@ import java.sql.Timestamp;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.civitane.core.claim.ClaimState;
+import org.civitane.core.claim.Act;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
@@ -34,6 +35,7 @@ public class Decisions {
 
     private final JdbcClient database;
     private final Claims claims;
+    private final ClaimActs acts;
     private final Determinations determinations;
     private final Letters letters;
     private final PaperStore papers;
@@ -47,6 +49,7 @@ public class Decisions {
     Decisions(
             JdbcClient database,
             Claims claims,
+            ClaimActs acts,
             Determinations determinations,
             Letters letters,
             PaperStore papers,
@@ -58,6 +61,7 @@ public class Decisions {
             AgencyClock clock) {
         this.database = database;
         this.claims = claims;
+        this.acts = acts;
         this.determinations = determinations;
         this.letters = letters;
         this.papers = papers;
@@ -96,17 +100,14 @@ public class Decisions {
     /**
      * Decides the claim as it stands.
      *
-     * @param version the version of the claim that the caseworker saw; another is refused, so that nobody decides on
-     *     what they have not seen
+     * @param claim as it is held by {@link org.civitane.server.casework.ClaimActs}, so that nothing it rests on changes
+     *     between determining and deciding
      * @param reason needed when anyone gets less than they asked for
      * @param despite why it is decided although something is still in the way; needed when something is
      */
-    public Decision decide(ClaimView claim, int version, String reason, String despite, SignedIn caseworker) {
-        claims.checkVersion(claim.id(), version);
+    public Decision decide(ClaimView claim, String reason, String despite, SignedIn caseworker) {
+        acts.check(claim, Act.DECIDE);
         Determinations.Run run = determinations.current(claim);
-        if (claim.state() == ClaimState.FROZEN) {
-            throw Problem.conflict("frozen", texts.say("problem.frozen"));
-        }
         if (registers.isAnyAwaited(claim.id())) {
             throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
         }
@@ -132,7 +133,7 @@ public class Decisions {
                     "decided-despite",
                     texts.say("history.decided-despite", String.join("; ", open), despite.strip()));
         }
-        return keep(claim, version, Decision.Kind.DETERMINED, reason.strip(), Actor.of(caseworker));
+        return keep(claim, Decision.Kind.DETERMINED, reason.strip(), Actor.of(caseworker));
     }
 
     /** A fix list went unanswered: what it announced happens. */
@@ -144,12 +145,12 @@ public class Decisions {
             return;
         }
         Decision.Kind kind = event.then() == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED;
-        keep(claim, claim.version(), kind, texts.say("decision.lapsed." + event.then()), Actor.CALENDAR);
+        keep(claim, kind, texts.say("decision.lapsed." + event.then()), Actor.CALENDAR);
     }
 
     /** Closes a claim as incomplete, since what was still to be shown did not come. */
     void close(ClaimView claim, String reason) {
-        keep(claim, claim.version(), Decision.Kind.CLOSED, reason, Actor.CALENDAR);
+        keep(claim, Decision.Kind.CLOSED, reason, Actor.CALENDAR);
     }
 
     /** The letter of a decided claim, else the one that told of an urgent award, as PDF. */
@@ -164,7 +165,7 @@ public class Decisions {
                 .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter"))));
     }
 
-    private Decision keep(ClaimView claim, int version, Decision.Kind kind, String reason, Actor actor) {
+    private Decision keep(ClaimView claim, Decision.Kind kind, String reason, Actor actor) {
         Determinations.Kept kept = determinations.keep(claim);
         String letter = papers.put(letters.pdf(claim, kept.run(), kind, reason, actor.name()));
         Decision decision = new Decision(claim.id(), kept.id(), kind, reason, actor.name(), clock.instant(), letter);
@@ -180,7 +181,7 @@ public class Decisions {
                         letter)
                 .update();
         history.add(claim.id(), actor, "decided", texts.say("history.decided." + kind));
-        claims.decide(claim.id(), version, kind == Decision.Kind.CLOSED);
+        claims.decide(claim.id(), kind == Decision.Kind.CLOSED);
         notices.tell(claim.id());
         return decision;
     }

@@ -97,12 +97,9 @@ public class UrgentAwards {
     }
 
     /** @throws Problem when it is not urgent, not approved on what was said, or it is not sure who they are */
-    public Award approve(ClaimView claim, int version, SignedIn caseworker) {
-        claims.checkVersion(claim.id(), version);
+    public Award approve(ClaimView claim, SignedIn caseworker) {
         boolean confirmed = verification.of(claim).identity().result() == IdentityCheck.Result.CONFIRMED;
-        if (!claim.urgent()
-                || claim.state() == ClaimState.FROZEN
-                || of(claim.id()).isPresent()) {
+        if (!claim.urgent() || of(claim.id()).isPresent()) {
             throw Problem.conflict("not-urgent", texts.say("urgent.not"));
         }
         if (!confirmed) {
@@ -114,10 +111,10 @@ public class UrgentAwards {
         if (!approved) {
             throw Problem.conflict("not-approved", texts.say("urgent.not-approved"));
         }
-        return keep(claim, version, caseworker);
+        return keep(claim, caseworker);
     }
 
-    private Award keep(ClaimView claim, int version, SignedIn caseworker) {
+    private Award keep(ClaimView claim, SignedIn caseworker) {
         Determinations.Kept kept = determinations.keep(claim);
         LocalDate papersBy = clock.today().plusDays(PAPERS_DAYS);
         String words = texts.say("urgent.letter", DayText.date(papersBy));
@@ -135,9 +132,8 @@ public class UrgentAwards {
                 .update();
         claims.waitFor(
                 claim.id(),
-                version,
                 new Wait(Wait.On.APPLICANT, texts.say("wait.papers"), papersBy, texts.say("wait.then.STOP")));
-        claims.noLongerUrgent(claim.id(), papersBy);
+        claims.noLongerUrgent(claim.id());
         jobs.scheduleIfNotExists(UrgentJob.TASK
                 .instance(claim.id().toString())
                 .scheduledTo(papersBy.plusDays(1).atStartOfDay(clock.getZone()).toInstant()));
@@ -162,6 +158,7 @@ public class UrgentAwards {
 
     /** The 30 days are over: unless everything came, the payment stops and the claim is closed. */
     void follow(UUID id) {
+        claims.hold(id);
         ClaimView claim = claims.claim(id);
         if (claim.state() == ClaimState.WAITING && of(id).isPresent()) {
             decisions.close(claim, texts.say("urgent.stopped"));

@@ -12,6 +12,7 @@ import org.civitane.core.programme.Outcome;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.corrections.FixList;
@@ -44,6 +45,7 @@ class DemoLoader {
     private final Accounts accounts;
     private final Drafts drafts;
     private final Claims claims;
+    private final ClaimActs acts;
     private final FixLists fixLists;
     private final FixListAnswers answers;
     private final Decisions decisions;
@@ -63,6 +65,7 @@ class DemoLoader {
             Accounts accounts,
             Drafts drafts,
             Claims claims,
+            ClaimActs acts,
             FixLists fixLists,
             FixListAnswers answers,
             Decisions decisions,
@@ -79,6 +82,7 @@ class DemoLoader {
         this.accounts = accounts;
         this.drafts = drafts;
         this.claims = claims;
+        this.acts = acts;
         this.fixLists = fixLists;
         this.answers = answers;
         this.decisions = decisions;
@@ -221,6 +225,9 @@ class DemoLoader {
             for (int page = 0; page < pages.size(); page++) {
                 readings.see(claim, paper.id(), page + 1, pages.get(page), caseworker);
             }
+            if (pages.isEmpty()) {
+                readings.see(claim, paper.id(), 1, Map.of(), caseworker);
+            }
             papers.judge(claim, paper.id(), Optional.empty(), caseworker);
         }
         return claim;
@@ -229,8 +236,7 @@ class DemoLoader {
     /** The person is asked, and says that it was not them. */
     private ClaimView disown(ClaimView claim, SignedIn applicant, SignedIn caseworker) {
         doubts.ask(
-                claim,
-                claims.claim(claim.id()).version(),
+                claims.claim(claim.id()),
                 "The identity card that came with it is made out to someone else.",
                 caseworker);
         doubts.answer(applicant, claim.id(), false);
@@ -238,7 +244,7 @@ class DemoLoader {
     }
 
     private void take(ClaimView claim, SignedIn caseworker, LocalDate day) {
-        at(day, 10, () -> claims.take(claim.id(), caseworker));
+        at(day, 10, () -> acts.take(claim.id(), caseworker));
     }
 
     private void sendFixList(ClaimView claim, SignedIn caseworker, LocalDate day) {
@@ -255,7 +261,7 @@ class DemoLoader {
                     List.of(point),
                     BusinessCalendar.rolledForward(clock.today().plusDays(12)),
                     FixList.Then.DECIDE);
-            fixLists.send(taken, claims.claim(claim.id()).version(), caseworker);
+            fixLists.send(taken, caseworker);
             return taken;
         });
     }
@@ -282,7 +288,6 @@ class DemoLoader {
                 .anyMatch("DENIED"::equals);
         decisions.decide(
                 now,
-                now.version(),
                 negative ? "What your household receives is over the limit, as shown below." : "",
                 "Seen together with the household's papers of the year before.",
                 caseworker);

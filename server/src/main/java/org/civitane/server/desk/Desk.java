@@ -18,14 +18,20 @@ import org.civitane.server.verification.IncomeReview;
  * One claim as the desk shows it.
  *
  * @param sentence where it stands and whom it waits for, in words
+ * @param dueBy the day by which it must be decided, as determined
+ * @param decideBy the day by which the desk means to decide; later when an answer was given more time
+ * @param daysLeft business days until {@code decideBy}
  * @param fixListDueOn by when a fix list sent today would reasonably be answered: a business day
+ * @param fixListLatest the last day that a fix list sent today may give
  * @param fixLists all rounds, the newest first
  * @param moreTime an extension that waits for an answer
  * @param registers what was asked of registers, and what came of it
  * @param doubt whether the person was asked if they filed it
  * @param unasked differences that were settled without asking, since nothing hung on them
  * @param caution what to mind before calling or writing
- * @param canWork whether this person may change it now
+ * @param canWork whether this person may change now what a decision rests on
+ * @param canDecide whether this person may decide it now, if nothing is missing
+ * @param canWrite whether this person may write to its people, and change how they are reached
  */
 record Desk(
         UUID id,
@@ -37,11 +43,14 @@ record Desk(
         String sentence,
         LocalDate receivedOn,
         LocalDate dueBy,
+        LocalDate decideBy,
         int daysLeft,
         int daysInAll,
         Optional<String> owner,
         boolean mine,
         boolean canWork,
+        boolean canDecide,
+        boolean canWrite,
         List<Obstacle> inTheWay,
         List<FactGroup> facts,
         Result outcome,
@@ -49,6 +58,7 @@ record Desk(
         List<FixList> fixLists,
         Optional<Extensions.MoreTime> moreTime,
         LocalDate fixListDueOn,
+        LocalDate fixListLatest,
         List<Told> history,
         Optional<Decided> decision,
         int edition,

@@ -7,21 +7,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.civitane.core.claim.ClaimState;
+import org.civitane.core.claim.Act;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
-import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Registers;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.verification.Doubts;
 import org.civitane.server.verification.FactSheet;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,31 +32,31 @@ import tools.jackson.databind.JsonNode;
 @RestController
 class DeskController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final DeskView desks;
     private final Settlements settlements;
     private final Registers registers;
     private final Doubts doubts;
     private final Trials trials;
     private final FactSheet facts;
-    private final Texts texts;
 
     DeskController(
             Claims claims,
+            ClaimActs acts,
             DeskView desks,
             Settlements settlements,
             Registers registers,
             Doubts doubts,
             Trials trials,
-            FactSheet facts,
-            Texts texts) {
+            FactSheet facts) {
         this.claims = claims;
+        this.acts = acts;
         this.desks = desks;
         this.settlements = settlements;
         this.registers = registers;
         this.doubts = doubts;
         this.trials = trials;
         this.facts = facts;
-        this.texts = texts;
     }
 
     record Settle(
@@ -76,28 +74,27 @@ class DeskController {
     }
 
     @PostMapping("/api/claims/{id}/settle")
-    @Transactional
-    public Desk settle(@PathVariable UUID id, @RequestBody @Valid Settle wish, @AuthenticationPrincipal SignedIn who) {
-        ClaimView claim = workable(id, wish.version());
-        FactPath path = new FactPath(wish.path());
-        JsonNode value = wish.view() == View.TYPED ? facts.asTyped(claim, path, wish.value()) : wish.value();
-        settlements.settle(claim, path, wish.view(), value, wish.reason(), Actor.of(who));
-        return desks.of(claims.claim(id), who);
+    Desk settle(@PathVariable UUID id, @RequestBody @Valid Settle wish, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
+            FactPath path = new FactPath(wish.path());
+            JsonNode value = wish.view() == View.TYPED ? facts.asTyped(claim, path, wish.value()) : wish.value();
+            settlements.settle(claim, path, wish.view(), value, wish.reason(), Actor.of(who));
+            return desks.of(claims.claim(id), who);
+        });
     }
 
     @PostMapping("/api/claims/{id}/unsettle")
-    @Transactional
-    public Desk unsettle(
-            @PathVariable UUID id, @RequestBody @Valid Unsettle wish, @AuthenticationPrincipal SignedIn who) {
-        ClaimView claim = workable(id, wish.version());
-        settlements.undo(claim, new FactPath(wish.path()), Actor.of(who));
-        return desks.of(claims.claim(id), who);
+    Desk unsettle(@PathVariable UUID id, @RequestBody @Valid Unsettle wish, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
+            settlements.undo(claim, new FactPath(wish.path()), Actor.of(who));
+            return desks.of(claims.claim(id), who);
+        });
     }
 
     record Tried(
             @NotNull @Size(max = 200) String path, @NotNull JsonNode value) {}
 
-    record WhatIf(@NotNull @Size(max = 20) List<@Valid Tried> values) {}
+    record WhatIf(@NotNull @Size(max = 20) List<@NotNull @Valid Tried> values) {}
 
     /** The claim with some facts at other values; nothing is kept. */
     @PostMapping("/api/claims/{id}/what-if")
@@ -121,10 +118,11 @@ class DeskController {
 
     /** The person is asked whether they filed this claim. */
     @PostMapping("/api/claims/{id}/doubt")
-    @Transactional
-    public Desk doubt(@PathVariable UUID id, @RequestBody @Valid DoubtIt wish, @AuthenticationPrincipal SignedIn who) {
-        doubts.ask(workable(id, wish.version()), wish.version(), wish.why(), who);
-        return desks.of(claims.claim(id), who);
+    Desk doubt(@PathVariable UUID id, @RequestBody @Valid DoubtIt wish, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
+            doubts.ask(claim, wish.why(), who);
+            return desks.of(claims.claim(id), who);
+        });
     }
 
     record Without(@NotNull @Size(max = 2000) String reason) {}
@@ -133,43 +131,34 @@ class DeskController {
             int version, @NotNull @Size(max = 2000) String reason) {}
 
     @PostMapping("/api/claims/{id}/registers/{request}/ask")
-    @Transactional
-    public Desk askRegister(@PathVariable UUID id, @PathVariable UUID request, @AuthenticationPrincipal SignedIn who) {
-        registers.askAgain(id, request, Actor.of(who));
-        return desks.of(claims.claim(id), who);
+    Desk askRegister(@PathVariable UUID id, @PathVariable UUID request, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
+            registers.askAgain(id, request, Actor.of(who));
+            return desks.of(claims.claim(id), who);
+        });
     }
 
     @PostMapping("/api/claims/{id}/registers/{request}/without")
-    @Transactional
-    public Desk without(
+    Desk without(
             @PathVariable UUID id,
             @PathVariable UUID request,
             @RequestBody @Valid Without wish,
             @AuthenticationPrincipal SignedIn who) {
-        registers.without(id, request, wish.reason(), who);
-        return desks.of(claims.claim(id), who);
+        return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
+            registers.without(id, request, wish.reason(), who);
+            return desks.of(claims.claim(id), who);
+        });
     }
 
     /** Settles every difference that cannot change the outcome, as said, in one step. */
     @PostMapping("/api/claims/{id}/settle-immaterial")
-    @Transactional
-    public Desk settleImmaterial(
+    Desk settleImmaterial(
             @PathVariable UUID id, @RequestBody @Valid SettleMany wish, @AuthenticationPrincipal SignedIn who) {
-        ClaimView claim = workable(id, wish.version());
-        desks.immaterial(claim)
-                .forEach((path, said) -> settlements.settleUnasked(claim, path, said, wish.reason(), Actor.of(who)));
-        return desks.of(claims.claim(id), who);
-    }
-
-    private ClaimView workable(UUID id, int version) {
-        claims.checkVersion(id, version);
-        ClaimView claim = claims.claim(id);
-        if (claim.state() == ClaimState.FROZEN) {
-            throw Problem.conflict("frozen", texts.say("problem.frozen"));
-        }
-        if (!claim.state().isOpen()) {
-            throw Problem.conflict("state", texts.say("problem.decided"));
-        }
-        return claim;
+        return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
+            desks.immaterial(claim)
+                    .forEach(
+                            (path, said) -> settlements.settleUnasked(claim, path, said, wish.reason(), Actor.of(who)));
+            return desks.of(claims.claim(id), who);
+        });
     }
 }

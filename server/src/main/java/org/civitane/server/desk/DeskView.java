@@ -9,18 +9,20 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.claim.Act;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Value;
 import org.civitane.server.access.Accounts;
-import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
+import org.civitane.server.corrections.FixLists;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.AgencyClock;
@@ -35,12 +37,12 @@ import tools.jackson.databind.JsonNode;
 /** Puts together what the desk shows of a claim. */
 @Component
 class DeskView {
-    private static final int FIX_LIST_DAYS = 12;
-
     private final Situations situations;
     private final InTheWay inTheWay;
     private final RegisterWords answers;
     private final Claims claims;
+    private final ClaimActs acts;
+    private final FixLists fixLists;
     private final Contacts contacts;
     private final Decisions decisions;
     private final History history;
@@ -53,6 +55,8 @@ class DeskView {
             InTheWay inTheWay,
             RegisterWords answers,
             Claims claims,
+            ClaimActs acts,
+            FixLists fixLists,
             Contacts contacts,
             Decisions decisions,
             History history,
@@ -63,6 +67,8 @@ class DeskView {
         this.inTheWay = inTheWay;
         this.answers = answers;
         this.claims = claims;
+        this.acts = acts;
+        this.fixLists = fixLists;
         this.contacts = contacts;
         this.decisions = decisions;
         this.history = history;
@@ -87,18 +93,22 @@ class DeskView {
                 sentence(claim, mine, obstacles),
                 claim.receivedOn(),
                 claim.dueBy(),
-                BusinessCalendar.businessDaysBetween(clock.today(), claim.dueBy()),
-                BusinessCalendar.businessDaysBetween(claim.receivedOn(), claim.dueBy()),
+                claim.decideBy(),
+                BusinessCalendar.businessDaysBetween(clock.today(), claim.decideBy()),
+                BusinessCalendar.businessDaysBetween(claim.receivedOn(), claim.decideBy()),
                 claim.owner().map(accounts::account).map(SignedIn::displayName),
                 mine,
-                who.role() != Role.AUDITOR && mine && claim.state().isOpen(),
+                acts.may(who, Act.ESTABLISH, claim),
+                acts.may(who, Act.DECIDE, claim),
+                acts.may(who, Act.CORRESPOND, claim),
                 obstacles,
                 now.facts(),
                 result(run),
                 run.working(),
                 now.fixLists(),
                 now.moreTime(),
-                BusinessCalendar.rolledForward(clock.today().plusDays(FIX_LIST_DAYS)),
+                fixLists.suggestedDueOn(claim),
+                fixLists.latestDueOn(claim),
                 told(claim.id()),
                 decisions
                         .of(claim.id())
@@ -199,12 +209,19 @@ class DeskView {
                                 "desk.waiting." + wait.on(), wait.what(), DayText.brief(wait.until()), wait.then()))
                         .orElse("");
             case READY -> texts.say(mine ? "desk.ready.mine" : "desk.ready");
-            case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", obstacles.size());
+            case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", matter(obstacles));
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "desk.closed" : "desk.decided");
             case WITHDRAWN -> texts.say("desk.withdrawn");
             case FROZEN -> texts.say("desk.frozen");
             case DRAFT, SIGNING -> "";
         };
+    }
+
+    /** How many of them could change what is decided. */
+    private static long matter(List<Obstacle> obstacles) {
+        return obstacles.stream()
+                .filter(each -> each.weight() != Obstacle.Weight.IMMATERIAL)
+                .count();
     }
 
     Desk.Result result(Determinations.Run run) {

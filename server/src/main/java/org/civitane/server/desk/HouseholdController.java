@@ -8,8 +8,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.claim.Act;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.contact.Contact;
@@ -29,13 +31,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HouseholdController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final Persons persons;
     private final Contacts contacts;
     private final HoldingPapers holding;
     private final AgencyClock clock;
 
-    HouseholdController(Claims claims, Persons persons, Contacts contacts, HoldingPapers holding, AgencyClock clock) {
+    HouseholdController(
+            Claims claims,
+            ClaimActs acts,
+            Persons persons,
+            Contacts contacts,
+            HoldingPapers holding,
+            AgencyClock clock) {
         this.claims = claims;
+        this.acts = acts;
         this.persons = persons;
         this.contacts = contacts;
         this.holding = holding;
@@ -105,8 +115,10 @@ class HouseholdController {
             @PathVariable UUID known,
             @RequestBody Same same,
             @AuthenticationPrincipal SignedIn who) {
-        persons.settle(claims.claim(id), member, known, same.same(), who);
-        return household(id);
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            persons.settle(claim, member, known, same.same(), who);
+            return household(id);
+        });
     }
 
     private static Theirs theirs(ClaimView claim) {

@@ -6,9 +6,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.civitane.core.claim.Act;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.Wait;
@@ -33,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MyClaimsController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final Decisions decisions;
     private final Determinations determinations;
     private final EvidenceList evidence;
@@ -43,6 +46,7 @@ class MyClaimsController {
 
     MyClaimsController(
             Claims claims,
+            ClaimActs acts,
             Decisions decisions,
             Determinations determinations,
             EvidenceList evidence,
@@ -55,6 +59,7 @@ class MyClaimsController {
         this.doubts = doubts;
         this.awards = awards;
         this.claims = claims;
+        this.acts = acts;
         this.decisions = decisions;
         this.determinations = determinations;
         this.texts = texts;
@@ -67,6 +72,8 @@ class MyClaimsController {
      * @param wanted what is wanted from them; empty when nothing is
      * @param unread how many messages of the caseworker they have not opened
      * @param wantedAt where it is answered: {@code fix-list}, {@code identity} or {@code papers}; empty when nothing is
+     * @param dueBy the day by which it must be decided, as determined
+     * @param decideBy the day by which it is decided; later when more time was given for an answer
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -77,6 +84,7 @@ class MyClaimsController {
             String sentence,
             LocalDate receivedOn,
             LocalDate dueBy,
+            LocalDate decideBy,
             Optional<String> wanted,
             Optional<LocalDate> wantedBy,
             List<String> outcome,
@@ -84,7 +92,8 @@ class MyClaimsController {
             int unread,
             boolean hasLetter,
             String wantedAt,
-            boolean canWithdraw) {}
+            boolean canWithdraw,
+            boolean canWrite) {}
 
     @GetMapping("/api/my/claims")
     List<MyClaim> all(@AuthenticationPrincipal SignedIn who) {
@@ -98,7 +107,7 @@ class MyClaimsController {
 
     @PostMapping("/api/my/claims/{id}/withdraw")
     MyClaim withdraw(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return shown(claims.withdraw(id, who));
+        return shown(acts.withdraw(id, who));
     }
 
     private MyClaim shown(ClaimView claim) {
@@ -110,9 +119,10 @@ class MyClaimsController {
                 claim.number(),
                 wording.text("name"),
                 claim.state().name(),
-                sentence(claim, onMe, wording),
+                sentence(claim, onMe),
                 claim.receivedOn(),
                 claim.dueBy(),
+                claim.decideBy(),
                 onMe.map(Wait::what),
                 onMe.map(Wait::until),
                 decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
@@ -122,7 +132,8 @@ class MyClaimsController {
                 messages.unread(claim.id(), false),
                 decision.isPresent() || awards.of(claim.id()).isPresent(),
                 onMe.isPresent() ? wantedAt(claim) : "",
-                claim.state().isOpen());
+                claim.state().allows(Act.WITHDRAW),
+                claim.state().allows(Act.CORRESPOND));
     }
 
     private String wantedAt(ClaimView claim) {
@@ -136,17 +147,24 @@ class MyClaimsController {
         return (int) evidence.of(claim).stream().filter(EvidenceItem::isWanted).count();
     }
 
-    private String sentence(ClaimView claim, Optional<Wait> onMe, Wording wording) {
+    private String sentence(ClaimView claim, Optional<Wait> onMe) {
         return switch (claim.state()) {
             case WAITING ->
                 onMe.map(wait -> texts.say("my.waiting", DayText.brief(wait.until()), wait.then()))
-                        .orElse(texts.say("my.in-review", wording.shown(claim.dueBy())));
-            case RECEIVED -> texts.say("my.received", wording.shown(claim.dueBy()));
-            case IN_REVIEW, READY, FROZEN -> texts.say("my.in-review", wording.shown(claim.dueBy()));
+                        .orElse(texts.say("my.in-review", day(claim)));
+            case RECEIVED -> texts.say("my.received", day(claim));
+            case IN_REVIEW, READY -> texts.say("my.in-review", day(claim));
+            case FROZEN -> texts.say("my.frozen");
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "my.closed" : "my.decided");
             case WITHDRAWN -> texts.say("my.withdrawn");
             case DRAFT, SIGNING -> "";
         };
+    }
+
+    /** The day by which it is decided, and why that is later than it was said at first, if it is. */
+    private String day(ClaimView claim) {
+        String day = DayText.date(claim.decideBy());
+        return claim.decideBy().equals(claim.dueBy()) ? day : texts.say("my.later", day, DayText.date(claim.dueBy()));
     }
 
     private List<String> outcome(Decision decision) {

@@ -113,20 +113,19 @@ public class Persons {
 
     /** A caseworker says that someone is, or is not, a person known already. Either can be taken back. */
     public void settle(ClaimView claim, String member, UUID known, boolean same, SignedIn who) {
-        int changed = database.sql("""
+        Match.State wanted = same ? Match.State.CONFIRMED : Match.State.REFUSED;
+        Match match = matches(claim.id()).stream()
+                .filter(each -> each.member().equals(member) && each.known().equals(known))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(texts.say("household.no-match")));
+        if (match.state() == wanted) {
+            return;
+        }
+        database.sql("""
                         update person_match set state = ?, settled_by = ?, settled_at = ?
                         where claim_id = ? and member = ? and known = ?""")
-                .params(
-                        same ? "CONFIRMED" : "REFUSED",
-                        who.displayName(),
-                        Timestamp.from(clock.instant()),
-                        claim.id(),
-                        member,
-                        known)
+                .params(wanted.name(), who.displayName(), Timestamp.from(clock.instant()), claim.id(), member, known)
                 .update();
-        if (changed == 0) {
-            throw Problem.notFound(texts.say("household.no-match"));
-        }
         database.sql("""
                         update claim_person set person_id = coalesce(
                           (select known from person_match where claim_id = ? and member = ? and state = 'CONFIRMED' order by known limit 1),

@@ -14,6 +14,7 @@ import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.access.Accounts;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
@@ -38,6 +39,7 @@ public class Drafts {
     private static final int LONGEST_ANSWERS = 64 * 1024;
 
     private final DraftRepository drafts;
+    private final Accounts accounts;
     private final Claims claims;
     private final Determinations determinations;
     private final VoluntaryStatistics statistics;
@@ -48,6 +50,7 @@ public class Drafts {
 
     Drafts(
             DraftRepository drafts,
+            Accounts accounts,
             Claims claims,
             Determinations determinations,
             VoluntaryStatistics statistics,
@@ -56,6 +59,7 @@ public class Drafts {
             Texts texts,
             AgencyClock clock) {
         this.drafts = drafts;
+        this.accounts = accounts;
         this.claims = claims;
         this.determinations = determinations;
         this.statistics = statistics;
@@ -93,6 +97,7 @@ public class Drafts {
         Programme<?> programme =
                 Catalogue.find(programmeId).orElseThrow(() -> Problem.notFound(texts.say("problem.no-programme")));
         OnlineForm<?> form = programme.form().orElseThrow(() -> Problem.notFound(texts.say("problem.no-programme")));
+        accounts.hold(applicant.account());
         refuseSecond(applicant.account(), programme, BusinessCalendar.received(clock.localNow()));
         return drafts.findOpen(applicant.account()).stream()
                 .filter(draft -> draft.programme().equals(programmeId))

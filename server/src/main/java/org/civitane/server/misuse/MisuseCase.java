@@ -29,7 +29,18 @@ public record MisuseCase(
         REFERRED
     }
 
-    /** A claim that hangs together with it. @param by what they share, in words */
+    /**
+     * A claim that hangs together with it.
+     *
+     * @param since whether it was handed in after the case was opened
+     * @param by what they share, in words
+     */
     public record Linked(
-            UUID claim, String number, String programme, String household, String state, List<String> by) {}
+            UUID claim,
+            String number,
+            String programme,
+            String household,
+            String state,
+            boolean since,
+            List<String> by) {}
 }

@@ -2,7 +2,9 @@ package org.civitane.server.misuse;
 
 import java.sql.ResultSet;
 import java.sql.Timestamp;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,8 +12,11 @@ import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimReceived;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.contact.Messages;
+import org.civitane.server.contact.Notices;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
@@ -22,23 +27,38 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Opens a case when someone says that a claim was not theirs, freezes every claim under that identity, and finds those
- * that share an account, a device, an address or a phone with it. A supervisor freezes, releases or refers.
+ * Opens a case when someone says that a claim was not theirs. Every claim of the same account under that identity is
+ * frozen, and each that is handed in under it while the case is open; whether a claim from another account is frozen
+ * too is a supervisor's to say, since whoever disowned the first may be the impostor, and its applicant is told what to
+ * do. Claims that share an account, a device, an address or a phone are shown beside the case.
  */
 @Service
 @Transactional
 public class MisuseCases {
+    /** The claims whose applicant has the name and birth of this one's applicant. */
+    private static final String FILED_UNDER = """
+            select distinct other.claim_id from claim_person mine
+            join contact own on own.claim_id = mine.claim_id and own.member = mine.member
+            join claim_person other on other.born = mine.born and other.name = mine.name and other.claim_id <> mine.claim_id
+            join contact theirs on theirs.claim_id = other.claim_id and theirs.member = other.member
+            where mine.claim_id = :claim""";
+
     /** Each gives the ids of the claims that share one thing with the claim asked about. */
     private static final Map<String, String> LINKS = links();
 
     private final JdbcClient database;
     private final Claims claims;
+    private final Messages messages;
+    private final Notices notices;
     private final AgencyClock clock;
     private final Texts texts;
 
-    MisuseCases(JdbcClient database, Claims claims, AgencyClock clock, Texts texts) {
+    MisuseCases(
+            JdbcClient database, Claims claims, Messages messages, Notices notices, AgencyClock clock, Texts texts) {
         this.database = database;
         this.claims = claims;
+        this.messages = messages;
+        this.notices = notices;
         this.clock = clock;
         this.texts = texts;
     }
@@ -107,7 +127,10 @@ public class MisuseCases {
     }
 
     private void hold(UUID id, UUID claim, Actor actor) {
-        claims.freeze(claim, actor);
+        if (claims.claim(claim).state() != ClaimState.FROZEN) {
+            claims.freeze(claim, actor);
+            notices.tell(claim);
+        }
         database.sql("insert into misuse_hold (case_id, claim_id) values (?, ?) on conflict do nothing")
                 .params(id, claim)
                 .update();
@@ -123,10 +146,35 @@ public class MisuseCases {
                 .params(UUID.randomUUID(), event.claim(), Timestamp.from(clock.instant()))
                 .query(UUID.class)
                 .single();
-        hold(id, event.claim(), actor);
-        ids("identity", event.claim()).stream()
-                .filter(claim -> claims.claim(claim).state().isOpen())
-                .forEach(claim -> hold(id, claim, actor));
+        ClaimView disowned = claims.claim(event.claim());
+        hold(id, disowned.id(), actor);
+        for (ClaimView other : filedUnderSameIdentity(disowned.id())) {
+            if (other.applicant().equals(disowned.applicant())) {
+                hold(id, other.id(), actor);
+            } else {
+                messages.tell(other, texts.say("misuse.told"));
+            }
+        }
+    }
+
+    /** A claim handed in under an identity that is looked into waits with the others. */
+    @EventListener
+    void received(ClaimReceived event) {
+        ClaimView claim = claims.claim(event.claim());
+        if (claim.edition() == 1) {
+            database.sql("select id from misuse_case where state = 'OPEN' and claim_id in (" + FILED_UNDER + ")")
+                    .param("claim", claim.id())
+                    .query(UUID.class)
+                    .list()
+                    .forEach(id -> hold(id, claim.id(), new Actor(texts.say("misuse.actor"))));
+        }
+    }
+
+    private List<ClaimView> filedUnderSameIdentity(UUID claim) {
+        return database.sql(FILED_UNDER).param("claim", claim).query(UUID.class).list().stream()
+                .map(claims::claim)
+                .filter(other -> other.state().isOpen())
+                .toList();
     }
 
     private MisuseCase open(UUID id) {
@@ -147,10 +195,12 @@ public class MisuseCases {
                 MisuseCase.State.valueOf(row.getString("state")),
                 row.getTimestamp("opened_at").toInstant(),
                 row.getString("words"),
-                linked(claim.id()));
+                linked(
+                        claim.id(),
+                        LocalDateTime.ofInstant(row.getTimestamp("opened_at").toInstant(), clock.getZone())));
     }
 
-    private List<MisuseCase.Linked> linked(UUID claim) {
+    private List<MisuseCase.Linked> linked(UUID claim, LocalDateTime openedAt) {
         Map<UUID, List<String>> by = new LinkedHashMap<>();
         LINKS.keySet()
                 .forEach(link -> ids(link, claim)
@@ -165,8 +215,10 @@ public class MisuseCases {
                             other.programme(),
                             other.householdName(),
                             other.state().name(),
+                            other.receivedAt().isAfter(openedAt),
                             entry.getValue());
                 })
+                .sorted(Comparator.comparing(each -> !each.since()))
                 .toList();
     }
 

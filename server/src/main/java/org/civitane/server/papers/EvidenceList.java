@@ -71,7 +71,7 @@ public class EvidenceList {
         List<Paper> all = papers.of(claim.id());
         Map<String, String> waived = waivers(claim.id());
         List<HoldingPapers.Held> held = holding.of(claim.id(), claims.applicantMember(claim), clock.today());
-        LocalDate until = Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.dueBy());
+        LocalDate until = Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.decideBy());
         List<EvidenceItem> items = new ArrayList<>();
         for (EvidenceItem need : wanted(read, until)) {
             List<Paper> mine = answering(need, all);
@@ -108,6 +108,26 @@ public class EvidenceList {
         return List.copyOf(items);
     }
 
+    /** The same, as the applicant whose claim it is may see it. */
+    @Transactional(readOnly = true)
+    public List<MyEvidenceItem> ofApplicant(ClaimView claim) {
+        return of(claim).stream().map(this::mine).toList();
+    }
+
+    private MyEvidenceItem mine(EvidenceItem item) {
+        boolean told = item.state() == State.SENT_BACK || item.reason().equals(texts.say("evidence.by-register"));
+        return new MyEvidenceItem(
+                item.kind(),
+                item.subject(),
+                item.title(),
+                item.why(),
+                item.until(),
+                item.state(),
+                told ? item.reason() : "",
+                item.servedBy().isPresent(),
+                item.papers());
+    }
+
     /** What an application would have to show if it were handed in as it is; nothing of it is there yet. */
     @Transactional(readOnly = true)
     public List<EvidenceItem> ofApplication(CaseFiles.Read<?> read) {
@@ -125,9 +145,13 @@ public class EvidenceList {
                 .filter(item -> item.kind().equals(kind) && item.subject().equals(subject))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(texts.say("paper.no-need")));
+        if (wanted.state() == State.WAIVED && wanted.reason().equals(reason)) {
+            return;
+        }
         database.sql("""
                         insert into evidence_waiver (claim_id, kind, subject, reason, waived_by, waived_at)
-                        values (?, ?, ?, ?, ?, ?) on conflict (claim_id, kind, subject) do update set reason = excluded.reason""")
+                        values (?, ?, ?, ?, ?, ?) on conflict (claim_id, kind, subject) do update
+                          set reason = excluded.reason, waived_by = excluded.waived_by, waived_at = excluded.waived_at""")
                 .params(claim.id(), kind, subject, reason, who.displayName(), Timestamp.from(clock.instant()))
                 .update();
         history.add(claim.id(), Actor.of(who), "evidence-waived", texts.say("history.waived", wanted.title(), reason));

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.Duration;
@@ -11,10 +12,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,6 +27,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -29,16 +35,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PaperController {
     private final Claims claims;
+    private final ClaimActs acts;
     private final Papers papers;
     private final EvidenceList evidence;
     private final Readings readings;
 
-    PaperController(Claims claims, Papers papers, EvidenceList evidence, Readings readings) {
+    PaperController(Claims claims, ClaimActs acts, Papers papers, EvidenceList evidence, Readings readings) {
         this.claims = claims;
+        this.acts = acts;
         this.papers = papers;
         this.evidence = evidence;
         this.readings = readings;
     }
+
+    /** A code, not words: the kind of a paper, the id of a member. */
+    private static final String CODE = "[A-Za-z0-9_-]{0,40}";
 
     record Waive(
             @NotNull @Size(max = 40) String kind,
@@ -48,22 +59,32 @@ class PaperController {
     record SendBack(@NotNull @Size(max = 500) String reason) {}
 
     @GetMapping("/api/my/claims/{id}/evidence")
-    List<EvidenceItem> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return evidence.of(claims.claimOf(who, id));
+    List<MyEvidenceItem> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return evidence.ofApplicant(claims.claimOf(who, id));
     }
 
-    /** The body is the file itself. */
+    /** The body is the file itself; what it is called stands in the header, not in the address. */
     @PostMapping("/api/my/claims/{id}/papers")
     Paper upload(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "OTHER") @Size(max = 40) String kind,
-            @RequestParam(defaultValue = "") @Size(max = 40) String subject,
-            @RequestParam(defaultValue = "-") String name,
+            @RequestParam(defaultValue = "OTHER") @Pattern(regexp = CODE) String kind,
+            @RequestParam(defaultValue = "") @Pattern(regexp = CODE) String subject,
+            @RequestHeader(name = HttpHeaders.CONTENT_DISPOSITION, defaultValue = "") String disposition,
             HttpServletRequest request,
             @AuthenticationPrincipal SignedIn who)
             throws IOException {
         ClaimView claim = claims.claimOf(who, id);
-        return papers.take(claim, request.getInputStream(), kind, subject, name, who);
+        return papers.take(claim, request.getInputStream(), kind, subject, nameIn(disposition), who);
+    }
+
+    /** The name of the file as the header {@code Content-Disposition} gives it (RFC 6266); empty when it gives none. */
+    private static String nameIn(String disposition) {
+        try {
+            return Optional.ofNullable(ContentDisposition.parse(disposition).getFilename())
+                    .orElse("");
+        } catch (IllegalArgumentException e) {
+            return "";
+        }
     }
 
     @GetMapping("/api/my/claims/{id}/papers/{paper}/picture")
@@ -88,7 +109,7 @@ class PaperController {
 
     @PostMapping("/api/claims/{id}/papers/{paper}/accept")
     Paper accept(@PathVariable UUID id, @PathVariable UUID paper, @AuthenticationPrincipal SignedIn who) {
-        return papers.judge(claims.claim(id), paper, Optional.empty(), who);
+        return acts.byStaff(id, who, Act.ESTABLISH, claim -> papers.judge(claim, paper, Optional.empty(), who));
     }
 
     @PostMapping("/api/claims/{id}/papers/{paper}/send-back")
@@ -97,7 +118,8 @@ class PaperController {
             @PathVariable UUID paper,
             @RequestBody @Valid SendBack wish,
             @AuthenticationPrincipal SignedIn who) {
-        return papers.judge(claims.claim(id), paper, Optional.of(wish.reason()), who);
+        return acts.byStaff(
+                id, who, Act.ESTABLISH, claim -> papers.judge(claim, paper, Optional.of(wish.reason()), who));
     }
 
     record Name(
@@ -105,7 +127,8 @@ class PaperController {
             @NotNull @Size(max = 40) String subject) {}
 
     record Seen(
-            @Min(1) int page, @NotNull @Size(max = 12) Map<@Size(max = 40) String, @Size(max = 300) String> values) {}
+            @Min(1) int page,
+            @NotNull @Size(max = 12) Map<@NotNull @Size(max = 40) String, @NotNull @Size(max = 300) String> values) {}
 
     /** What the papers of a claim say, by the id of the paper. */
     @GetMapping("/api/claims/{id}/readings")
@@ -119,7 +142,8 @@ class PaperController {
             @PathVariable UUID paper,
             @RequestBody @Valid Seen seen,
             @AuthenticationPrincipal SignedIn who) {
-        return readings.see(claims.claim(id), paper, seen.page(), seen.values(), who);
+        return acts.byStaff(
+                id, who, Act.ESTABLISH, claim -> readings.see(claim, paper, seen.page(), seen.values(), who));
     }
 
     @PostMapping("/api/claims/{id}/papers/{paper}/name")
@@ -128,14 +152,17 @@ class PaperController {
             @PathVariable UUID paper,
             @RequestBody @Valid Name name,
             @AuthenticationPrincipal SignedIn who) {
-        return papers.name(claims.claim(id), paper, name.kind(), name.subject(), who);
+        return acts.byStaff(
+                id, who, Act.ESTABLISH, claim -> papers.name(claim, paper, name.kind(), name.subject(), who));
     }
 
     @PostMapping("/api/claims/{id}/evidence/waive")
     List<EvidenceItem> waive(
             @PathVariable UUID id, @RequestBody @Valid Waive wish, @AuthenticationPrincipal SignedIn who) {
-        evidence.waive(claims.claim(id), wish.kind(), wish.subject(), wish.reason(), who);
-        return evidence.of(claims.claim(id));
+        return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
+            evidence.waive(claim, wish.kind(), wish.subject(), wish.reason(), who);
+            return evidence.of(claims.claim(id));
+        });
     }
 
     /** Only ever a picture made here, never the file as it came. */

@@ -8,8 +8,10 @@ import java.sql.Timestamp;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
@@ -30,6 +32,7 @@ public class Papers {
     private final PaperStore store;
     private final JdbcClient database;
     private final Claims claims;
+    private final ClaimActs acts;
     private final Readings readings;
     private final Looking looking;
     private final History history;
@@ -42,6 +45,7 @@ public class Papers {
             PaperStore store,
             JdbcClient database,
             Claims claims,
+            ClaimActs acts,
             Readings readings,
             Looking looking,
             History history,
@@ -52,6 +56,7 @@ public class Papers {
         this.store = store;
         this.database = database;
         this.claims = claims;
+        this.acts = acts;
         this.readings = readings;
         this.looking = looking;
         this.history = history;
@@ -71,9 +76,7 @@ public class Papers {
      * @throws Problem with one sentence when the file cannot be a paper
      */
     public Paper take(ClaimView claim, InputStream contents, String kind, String subject, String name, SignedIn who) {
-        if (!claim.state().isOpen()) {
-            throw Problem.conflict("decided", texts.say("paper.too-late"));
-        }
+        acts.check(claim, Act.ANSWER);
         try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST)) {
             PaperFile file = new PaperFile(arrival.file(), texts);
             int pages = looking.at(file::pages);
@@ -95,9 +98,13 @@ public class Papers {
         }
     }
 
-    /** Holds the claim first, so that of many papers that come at once each finds it as the one before left it. */
+    /**
+     * Holds the claim first, so that of many papers that come at once each finds it as the one before left it, and none
+     * comes to a claim that was decided while the paper was on its way.
+     */
     private Paper record(Paper paper, long bytes, SignedIn who) {
         claims.hold(paper.claim());
+        acts.check(claims.claim(paper.claim()), Act.ANSWER);
         int added = database.sql("""
                         insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, given_by, given_at)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'RECEIVED', ?, ?) on conflict (claim_id, digest) do nothing""")
@@ -141,17 +148,22 @@ public class Papers {
         return looking.at(() -> file.picture(page));
     }
 
-    /** A caseworker says that a paper shows what it should, with what was read of it, or sends it back with a reason. */
+    /**
+     * A caseworker says that a paper shows what it should, with what was read of it, or sends it back with a reason. Said
+     * again, nothing changes.
+     *
+     * @throws Problem {@code being-read} when it is accepted before it was read: nobody could have seen what was read
+     */
     @Transactional
     public Paper judge(ClaimView claim, UUID id, Optional<String> sentBackBecause, SignedIn who) {
         Paper paper = paper(claim.id(), id);
-        if (!claim.state().isOpen()) {
-            throw Problem.conflict("decided", texts.say("paper.too-late"));
-        }
         if (sentBackBecause.filter(String::isBlank).isPresent()) {
             throw Problem.invalid("reason", texts.say("problem.reason"));
         }
         Paper.State state = sentBackBecause.isPresent() ? Paper.State.SENT_BACK : Paper.State.ACCEPTED;
+        if (paper.state() == state && paper.reason().equals(sentBackBecause.orElse(""))) {
+            return paper;
+        }
         database.sql("update paper set state = ?, reason = ? where id = ?")
                 .params(state.name(), sentBackBecause.orElse(""), id)
                 .update();
@@ -168,6 +180,9 @@ public class Papers {
     @Transactional
     public Paper name(ClaimView claim, UUID id, String kind, String subject, SignedIn who) {
         Paper paper = paper(claim.id(), id);
+        if (paper.kind().equals(kind) && paper.subject().equals(subject)) {
+            return paper;
+        }
         database.sql("update paper set kind = ?, subject = ? where id = ?")
                 .params(kind, subject, id)
                 .update();
@@ -188,7 +203,7 @@ public class Papers {
     /** A name without anything that is no letter, digit or plain sign, and no longer than one line. */
     private static String shortened(String name) {
         String plain = new String(name.getBytes(StandardCharsets.UTF_8), StandardCharsets.UTF_8)
-                .replaceAll("[\\p{Cntrl}\\p{Cs}/\\\\]", " ")
+                .replaceAll("[\\p{Cntrl}\\p{Cs}\\p{Cf}\\p{Cn}/\\\\]", " ")
                 .strip();
         String shown = plain.isEmpty() ? "-" : plain;
         return shown.length() <= LONGEST_NAME ? shown : shown.substring(0, LONGEST_NAME);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
@@ -136,9 +137,16 @@ public class Readings {
         return new Reading(Reading.State.READ, shown);
     }
 
-    /** Whatever was read of a paper and nobody has looked at is right; part of accepting it. */
+    /**
+     * Whatever was read of a paper and nobody has looked at is right; part of accepting it.
+     *
+     * @throws Problem while it still waits to be read
+     */
     void confirm(ClaimView claim, UUID paper, SignedIn who) {
         Reading before = of(claim.id()).get(paper);
+        if (before != null && before.state() == Reading.State.WAITING) {
+            throw Problem.conflict("being-read", texts.say("paper.being-read"));
+        }
         if (before != null && before.state() == Reading.State.READ) {
             keep(
                     paper,
@@ -149,26 +157,33 @@ public class Readings {
         }
     }
 
-    /** Reads a paper and keeps what it says; running again has no other effect. */
+    private record Unread(UUID claim, String digest) {}
+
+    /** Reads a paper that nobody has read yet and keeps what it says; running again has no other effect. */
     void read(UUID paper) {
-        record Row(UUID claim, String digest) {}
-        Row row = database.sql("""
+        unread(paper).ifPresent(found -> {
+            Reading reading = readInTurn(found.digest());
+            transaction.executeWithoutResult(status -> keepUnlessTouched(paper, found.claim(), reading));
+        });
+    }
+
+    /** Whoever typed what the paper shows while it was being read has the last word on it. */
+    private void keepUnlessTouched(UUID paper, UUID claim, Reading reading) {
+        claims.hold(claim);
+        if (unread(paper).isPresent()) {
+            keep(paper, reading.state(), reading.shown());
+            events.publishEvent(new PapersChanged(claim));
+            claims.touch(claim);
+        }
+    }
+
+    private Optional<Unread> unread(UUID paper) {
+        return database.sql("""
                         select p.claim_id, p.digest from paper p join paper_reading r on r.paper_id = p.id
                         where p.id = ? and r.state = 'WAITING'""")
                 .param(paper)
-                .query((result, number) -> new Row(result.getObject(1, UUID.class), result.getString(2)))
-                .optional()
-                .orElse(null);
-        if (row == null) {
-            return;
-        }
-        Reading reading = readInTurn(row.digest());
-        transaction.executeWithoutResult(status -> {
-            claims.hold(row.claim());
-            keep(paper, reading.state(), reading.shown());
-            events.publishEvent(new PapersChanged(row.claim()));
-            claims.touch(row.claim());
-        });
+                .query((result, number) -> new Unread(result.getObject(1, UUID.class), result.getString(2)))
+                .optional();
     }
 
     private Reading readInTurn(String digest) {

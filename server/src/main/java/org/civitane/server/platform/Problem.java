@@ -39,8 +39,23 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "invalid", sentence, Map.of("path", path));
     }
 
+    /** What came is nothing that can be read. */
+    public static Problem unreadable(String sentence) {
+        return new Problem(HttpStatus.BAD_REQUEST, "unreadable", sentence, Map.of());
+    }
+
+    /** What came is more than is taken at once. */
+    public static Problem tooLarge(String sentence) {
+        return new Problem(HttpStatus.CONTENT_TOO_LARGE, "too-large", sentence, Map.of());
+    }
+
     public static Problem forbidden(String sentence) {
         return new Problem(HttpStatus.FORBIDDEN, "forbidden", sentence, Map.of());
+    }
+
+    /** This person may not do this here. @param code says why, for machines */
+    public static Problem forbidden(String code, String sentence) {
+        return new Problem(HttpStatus.FORBIDDEN, code, sentence, Map.of());
     }
 
     /** Too often: try again later. */

@@ -16,6 +16,11 @@ public class Texts {
         messages.setFallbackToSystemLocale(false);
     }
 
+    /** As {@link #say}, with another sentence where there is none of that key. */
+    public String sayOr(String key, String otherwise, Object... places) {
+        return messages.getMessage(key, places, say(otherwise, places), Locale.ENGLISH);
+    }
+
     /** A sentence with its places {0}, {1} … filled in. */
     public String say(String key, Object... places) {
         return messages.getMessage(key, places, Locale.ENGLISH);

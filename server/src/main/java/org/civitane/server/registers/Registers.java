@@ -89,12 +89,18 @@ public class Registers {
         return newestOf(claim).stream().anyMatch(RegisterRequest::isAwaited);
     }
 
-    /** Asks again now, whatever the last answer was. */
+    /** Asks again now, whatever the last answer was. While a question is on its way, it is the same question. */
     public void askAgain(UUID claim, UUID request, Actor actor) {
         RegisterRequest last = request(request)
                 .filter(each -> each.claim().equals(claim))
                 .orElseThrow(() -> Problem.notFound(texts.say("register.none")));
+        if (last.state() == RegisterRequest.State.ASKED) {
+            return;
+        }
         if (last.isAwaited()) {
+            database.sql("update register_request set state = 'ASKED' where id = ?")
+                    .param(last.id())
+                    .update();
             jobs.reschedule(RegisterJob.TASK.instance(last.id().toString()).scheduledTo(Instant.now()));
         } else {
             ask(claim, new Questions.Asked(last.register(), last.subject(), last.question()));
@@ -104,7 +110,7 @@ public class Registers {
                 actor,
                 "register-asked",
                 texts.say("history.register-asked", texts.say("register.in." + last.register())));
-        events.publishEvent(new ClaimTouched(claim));
+        claims.touch(claim);
     }
 
     /** A caseworker goes on without an answer. @throws Problem without a reason, or when the answer has come */
@@ -172,6 +178,7 @@ public class Registers {
 
     /** Takes down that there is no answer. @param asked how many times it was asked in vain; none while it is left alone */
     void silent(RegisterRequest request, int asked) {
+        claims.hold(request.claim());
         boolean first = request.state() == RegisterRequest.State.ASKED;
         database.sql("""
                         update register_request set state = 'SILENT', tried_at = ?, attempts = attempts + ?

@@ -107,13 +107,19 @@ public class Settlements {
 
     /** Takes a settlement back; the views stand open again. */
     public void undo(ClaimView claim, FactPath path, Actor actor) {
-        lapse(claim.id(), List.of(path));
+        if (lapse(claim.id(), List.of(path)) == 0) {
+            return;
+        }
         history.add(claim.id(), actor, "unsettled", texts.say("history.unsettled"));
         claims.touch(claim.id());
     }
 
-    /** Settlements of facts that were said anew stand no longer, nor do those that stand instead of a line said anew. */
-    public void lapse(UUID claim, List<FactPath> changed) {
+    /**
+     * Settlements of facts that were said anew stand no longer, nor do those that stand instead of a line said anew.
+     *
+     * @return how many stand no longer
+     */
+    public int lapse(UUID claim, List<FactPath> changed) {
         List<Settlement> overtaken = standing(claim).stream()
                 .filter(settlement ->
                         changed.stream().anyMatch(path -> path.covers(settlement.path()) || replaces(settlement, path)))
@@ -122,6 +128,7 @@ public class Settlements {
                         "update settlement set undone_at = ? where claim_id = ? and path = ? and undone_at is null")
                 .params(now(), claim, settlement.path().path())
                 .update());
+        return overtaken.size();
     }
 
     private static boolean replaces(Settlement settlement, FactPath path) {

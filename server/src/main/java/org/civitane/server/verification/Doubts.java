@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
+import org.civitane.core.claim.Act;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
@@ -33,6 +35,7 @@ public class Doubts {
 
     private final JdbcClient database;
     private final Claims claims;
+    private final ClaimActs acts;
     private final Notices notices;
     private final History history;
     private final SchedulerClient jobs;
@@ -43,6 +46,7 @@ public class Doubts {
     Doubts(
             JdbcClient database,
             Claims claims,
+            ClaimActs acts,
             Notices notices,
             History history,
             SchedulerClient jobs,
@@ -51,6 +55,7 @@ public class Doubts {
             Texts texts) {
         this.database = database;
         this.claims = claims;
+        this.acts = acts;
         this.notices = notices;
         this.history = history;
         this.jobs = jobs;
@@ -75,7 +80,7 @@ public class Doubts {
     }
 
     /** A caseworker doubts: the claim waits for the person, 12 calendar days, rolled forward. */
-    public void ask(ClaimView claim, int version, String why, SignedIn caseworker) {
+    public void ask(ClaimView claim, String why, SignedIn caseworker) {
         if (why.isBlank()) {
             throw Problem.invalid("why", texts.say("problem.reason"));
         }
@@ -89,7 +94,7 @@ public class Doubts {
                           asked_by = excluded.asked_by, why = excluded.why, asked_at = excluded.asked_at, answered_at = null""")
                 .params(claim.id(), due, due, caseworker.displayName(), why.strip(), Timestamp.from(clock.instant()))
                 .update();
-        claims.waitFor(claim.id(), version, wait(due));
+        claims.waitFor(claim.id(), wait(due));
         lapseAfter(claim.id(), due);
         history.add(
                 claim.id(),
@@ -101,7 +106,11 @@ public class Doubts {
 
     /** The person answers. "This was not me" needs no paper. */
     public void answer(SignedIn person, UUID claimId, boolean filed) {
-        ClaimView claim = claims.claimOf(person, claimId);
+        acts.byApplicant(claimId, person, Act.ANSWER, claim -> answer(person, claim, filed));
+    }
+
+    private Doubt answer(SignedIn person, ClaimView claim, boolean filed) {
+        UUID claimId = claim.id();
         asked(claimId);
         settle(claimId, filed ? Doubt.State.FILED : Doubt.State.NOT_ME);
         history.add(
@@ -113,16 +122,26 @@ public class Doubts {
         if (!filed) {
             events.publishEvent(new Disowned(claimId));
         }
+        return of(claimId).orElseThrow();
     }
 
     /** The one extension, of up to ten days, counted from the old date. @throws Problem when there is none */
     public Doubt moreTime(SignedIn person, UUID claimId, int days, String why) {
-        claims.claimOf(person, claimId);
+        return acts.byApplicant(claimId, person, Act.ANSWER, claim -> moreTime(person, claim, days, why));
+    }
+
+    private Doubt moreTime(SignedIn person, ClaimView claim, int days, String why) {
+        UUID claimId = claim.id();
         Doubt doubt = asked(claimId);
         Deadline deadline = Deadline.on(doubt.dueOn());
-        boolean refused = !doubt.mayAskForTime()
-                || deadline.refusal(days, clock.today(), MORE_TIME).isPresent();
-        if (refused || why.isBlank() || days < 1) {
+        if (why.isBlank()) {
+            throw Problem.invalid("why", texts.say("problem.extension-why"));
+        }
+        if (days < 1 || days > MORE_TIME.mostDays()) {
+            throw Problem.invalid("days", texts.say("problem.extension-days", MORE_TIME.mostDays()));
+        }
+        if (!doubt.mayAskForTime()
+                || deadline.refusal(days, clock.today(), MORE_TIME).isPresent()) {
             throw Problem.conflict("extension", texts.say("problem.doubt-time"));
         }
         LocalDate due = deadline.extended(new Deadline.Extension(person.displayName(), why, days))
@@ -142,6 +161,7 @@ public class Doubts {
 
     /** The date has passed: the claim is decided on what is there. */
     void lapse(UUID claimId, LocalDate dueOn) {
+        claims.hold(claimId);
         boolean stands = of(claimId)
                 .filter(doubt ->
                         doubt.state() == Doubt.State.ASKED && doubt.dueOn().equals(dueOn))

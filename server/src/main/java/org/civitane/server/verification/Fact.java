@@ -33,7 +33,9 @@ public record Fact(
         List<JsonNode> beyond) {
     /** How the views stand to each other. */
     public enum State {
-        /** Only one view, or all say the same. */
+        /** Only the applicant's word is there. */
+        SAID,
+        /** What was said, and what a paper or a register says, is the same. */
         AGREES,
         /** Views differ, and nobody has settled it. */
         DIFFERS,

@@ -27,7 +27,7 @@ record FactWords(Texts texts, Wording wording, Map<FactPath, Settlement> settled
     /** Something that is shown as it is. */
     Fact plain(String path, String label, String words) {
         Optional<Fact.Shown> shown = Optional.of(Fact.Shown.of(words, Optional.empty(), Optional.empty()));
-        return fact(new FactPath(path), label, shown, Optional.empty(), Fact.State.AGREES, Fact.Kind.TEXT, false);
+        return fact(new FactPath(path), label, shown, Optional.empty(), Fact.State.SAID, Fact.Kind.TEXT, false);
     }
 
     /** A fact that can be settled and is as said until papers or registers say otherwise. */
@@ -37,7 +37,7 @@ record FactWords(Texts texts, Wording wording, Map<FactPath, Settlement> settled
             Optional<Fact.Shown> said,
             Optional<Fact.Settled> settledWith,
             Fact.Kind kind) {
-        Fact.State state = settledWith.isPresent() ? Fact.State.SETTLED : Fact.State.AGREES;
+        Fact.State state = settledWith.isPresent() ? Fact.State.SETTLED : Fact.State.SAID;
         return fact(path, label, said, settledWith, state, kind, true);
     }
 

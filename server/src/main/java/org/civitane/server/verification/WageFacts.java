@@ -140,7 +140,8 @@ final class WageFacts {
                         Optional.of(value(source, Optional.of(amount))),
                         Optional.of(texts.say("income.months", source.months().size()))));
         Fact.State state = switch (source.verdict()) {
-            case AGREED, OUTDATED_RECORD, UNSUPPORTED -> Fact.State.AGREES;
+            case AGREED, OUTDATED_RECORD -> Fact.State.AGREES;
+            case UNSUPPORTED -> Fact.State.SAID;
             case UNDISCLOSED, HIDDEN_PAY, MISSTATED, DISPUTED -> Fact.State.DIFFERS;
         };
         return fact.with(shown, onRecord, state, together(source), Optional.of(ask(source, fact)), beyond(source));

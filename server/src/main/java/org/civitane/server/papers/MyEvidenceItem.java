@@ -1,0 +1,23 @@
+package org.civitane.server.papers;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something a claim has to show, as its applicant sees it: {@link EvidenceItem} without by which other claim it is
+ * served, which may be another person's, and without what staff wrote down for themselves.
+ *
+ * @param reason why the last paper was sent back, or what shows it instead; else empty
+ * @param alreadyHere a paper that shows it is here already
+ */
+public record MyEvidenceItem(
+        String kind,
+        String subject,
+        String title,
+        String why,
+        Optional<LocalDate> until,
+        EvidenceItem.State state,
+        String reason,
+        boolean alreadyHere,
+        List<Paper> papers) {}
