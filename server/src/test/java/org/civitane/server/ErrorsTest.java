@@ -21,6 +21,7 @@ import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** Whatever a client does wrong is answered as its own mistake: a problem document, never a 500, never a page. */
@@ -101,13 +102,19 @@ public class ErrorsTest extends ServerTest {
     private Visitor applicant;
     private Visitor supervisor;
     private ClaimView claim;
+    private SignedIn who;
 
     @BeforeClass
-    void signIn() throws IOException {
+    void start() throws IOException {
         server = OtherServer.start(port, STORE);
-        SignedIn who = person(Role.APPLICANT);
+        who = person(Role.APPLICANT);
         claim = taken(person(Role.CASEWORKER), handIn(who, answers(who)));
         await("the server answers", server::answers);
+    }
+
+    /** Anew each time, since one of the calls that are tried out signs out. */
+    @BeforeMethod
+    void signIn() {
         applicant = new Visitor(port, who.email());
         supervisor = new Visitor(port, person(Role.SUPERVISOR).email());
     }

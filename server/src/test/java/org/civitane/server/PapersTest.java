@@ -73,6 +73,7 @@ public class PapersTest extends ServerTest {
                 .containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
         Paper slip = papers.take(claim, in(png(40, 30)), "PAY_SLIPS", "m1", "slip.png", applicant);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.RECEIVED);
+        read(claim);
         papers.judge(claim, slip.id(), Optional.of("The amount is cut off."), caseworker);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.SENT_BACK);
         Paper better = papers.take(claim, in(png(41, 30)), "PAY_SLIPS", "m1", "slip2.png", applicant);

@@ -3,6 +3,7 @@ package org.civitane.server.misuse;
 import java.sql.ResultSet;
 import java.sql.Timestamp;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -197,7 +198,8 @@ public class MisuseCases {
                 row.getString("words"),
                 linked(
                         claim.id(),
-                        LocalDateTime.ofInstant(row.getTimestamp("opened_at").toInstant(), clock.getZone())));
+                        LocalDateTime.ofInstant(row.getTimestamp("opened_at").toInstant(), clock.getZone())
+                                .truncatedTo(ChronoUnit.SECONDS)));
     }
 
     private List<MisuseCase.Linked> linked(UUID claim, LocalDateTime openedAt) {
@@ -215,7 +217,7 @@ public class MisuseCases {
                             other.programme(),
                             other.householdName(),
                             other.state().name(),
-                            other.receivedAt().isAfter(openedAt),
+                            !other.receivedAt().isBefore(openedAt),
                             entry.getValue());
                 })
                 .sorted(Comparator.comparing(each -> !each.since()))

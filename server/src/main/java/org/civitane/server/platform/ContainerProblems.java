@@ -1,7 +1,9 @@
 package org.civitane.server.platform;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
@@ -21,8 +23,15 @@ class ContainerProblems {
 
     /** Writes the problem of a status that came without a body. */
     static final class Answer extends ErrorReportValve {
+        /** A version or an encoding that is none is no fault of the server's, whatever HTTP calls it. */
+        private static final Set<Integer> UNKNOWN_HERE =
+                Set.of(HttpServletResponse.SC_NOT_IMPLEMENTED, HttpServletResponse.SC_HTTP_VERSION_NOT_SUPPORTED);
+
         @Override
         protected void report(Request request, Response response, Throwable cause) {
+            if (UNKNOWN_HERE.contains(response.getStatus())) {
+                response.setStatus(HttpServletResponse.SC_BAD_REQUEST);
+            }
             int status = response.getStatus();
             if (status < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
                 return;
