@@ -35,8 +35,8 @@ update edition e set case_file = jsonb_set(case_file, '{members}', (case_file ->
     select jsonb_agg(jsonb_build_object('id', 'x' || i, 'givenName', 'Embla', 'familyName', 'Ninefold ' || chr(64 + i), 'dateOfBirth', (date '2010-01-01' + i * 100)::text, 'relationship', 'CHILD'))
     from generate_series(1, 9 - jsonb_array_length(case_file -> 'members')) i))
 from large l where e.claim_id = l.id and e.number = l.edition;
-insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, reason, given_by, given_at)
-select gen_random_uuid(), l.id, md5(i::text) || md5((i + 1000)::text), (array['PAY_SLIPS', 'HOUSING_COSTS', 'OTHER'])[1 + i % 3], case when i % 3 = 0 then 'm1' else '' end,
+insert into paper (id, claim_id, digest, came_as, kind, subject, name, media_type, bytes, pages, state, reason, given_by, given_at)
+select gen_random_uuid(), l.id, md5(i::text) || md5((i + 1000)::text), md5(i::text) || md5((i + 1000)::text), (array['PAY_SLIPS', 'HOUSING_COSTS', 'OTHER'])[1 + i % 3], case when i % 3 = 0 then 'm1' else '' end,
   'paper-' || i || '.pdf', 'application/pdf', 20000, 1, 'ACCEPTED', '', 'Bench', now()
 from large l, generate_series(1, 30 - (select count(*)::int from paper p join large on large.id = p.claim_id)) i;
 insert into paper_reading (paper_id, state, shown, read_at)

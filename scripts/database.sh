@@ -15,11 +15,13 @@ cluster_home() {
   fi
 }
 
-# cluster_start FOLDER FIRST_PORT: makes it when it is new, starts it; sets db_port, db_password and db_home.
+# cluster_start FOLDER FIRST_PORT: makes it when it is new, starts it; sets db_port, db_home, and the passwords of the
+# role that owns the tables and of the role that the application runs as.
 cluster_start() {
   need_postgres
   db_home=$(cluster_home "$1")
   db_password=$(secret "$1/password")
+  db_app_password=$(secret "$1/app-password")
   if [ ! -f "$db_home/data/PG_VERSION" ]; then cluster_make; fi
   if as_owner "$pg_bin/pg_ctl" -D "$db_home/data" status >/dev/null 2>&1; then
     db_port=$(cat "$db_home/port")
@@ -27,8 +29,13 @@ cluster_start() {
   fi
   db_port=$(free_port "$2")
   printf '%s' "$db_port" >"$db_home/port"
-  as_owner "$pg_bin/pg_ctl" -D "$db_home/data" -l "$db_home/data/server.log" -o "-p $db_port" -w -t 60 start >/dev/null 2>&1 </dev/null \
+  as_owner "$pg_bin/pg_ctl" -D "$db_home/data" -l "$db_home/data/server.log" -o "$(cluster_options)" -w -t 60 start >/dev/null 2>&1 </dev/null \
     || fail "PostgreSQL did not start: see $db_home/data/server.log"
+}
+
+# Neither values of statements nor rows reach its log: they may be about a person.
+cluster_options() {
+  printf -- '-p %s -c log_error_verbosity=terse -c log_min_error_statement=panic -c log_parameter_max_length_on_error=0' "$db_port"
 }
 
 cluster_make() {
@@ -53,8 +60,8 @@ CONF
 restart_command() { # a script that restarts the running cluster at once, as a crash would
   printf '#!/usr/bin/env bash\ncd /\n'
   if [ "$(id -u)" = 0 ]; then printf 'runuser -u postgres -- '; fi
-  printf '%q -D %q -l %q -o "-p %s" -m immediate -w -t 60 restart >/dev/null 2>&1 </dev/null\n' \
-    "$pg_bin/pg_ctl" "$db_home/data" "$db_home/data/server.log" "$db_port"
+  printf '%q -D %q -l %q -o %q -m immediate -w -t 60 restart >/dev/null 2>&1 </dev/null\n' \
+    "$pg_bin/pg_ctl" "$db_home/data" "$db_home/data/server.log" "$(cluster_options)"
 }
 
 cluster_stop() { # FOLDER
@@ -70,9 +77,11 @@ cluster_remove() { # FOLDER
   rm -rf "$db_home" "$1"
 }
 
-database_create() { # NAME, unless it is there
-  local sql=(env PGPASSWORD="$db_password" "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d postgres -qtA)
+database_create() { # NAME, unless it is there; and the role of the application, which owns nothing
+  local sql=(env PGPASSWORD="$db_password" "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d postgres -qtA -v ON_ERROR_STOP=1)
   if [ -z "$("${sql[@]}" -c "select 1 from pg_database where datname = '$1'")" ]; then "${sql[@]}" -c "create database $1"; fi
+  if [ -z "$("${sql[@]}" -c "select 1 from pg_roles where rolname = 'civitane_app'")" ]; then "${sql[@]}" -c "create role civitane_app"; fi
+  "${sql[@]}" <<<"alter role civitane_app login password '$db_app_password';"
 }
 
 database_prompt() {

@@ -10,13 +10,21 @@ serve_up() {
   database_create civitane
   printf '%s' "$port" >"$state/port"
   secret "$state/register-key" >/dev/null
+  serve_place
   serve_java &
   server_pid=$!
   printf '%s' "$server_pid" >"$state/server.pid"
   await_server
-  cat <<E
+  say ""
+  say "Civitane answers at http://127.0.0.1:$port"
+  case ,${CIVITANE_PROFILES:-demo}, in *,demo,*) serve_accounts >&2 ;; esac
+  say "Ctrl-C stops it, and so does ./civitane down."
+  wait "$server_pid" || true
+  serve_stop
+}
 
-Civitane answers at http://127.0.0.1:$port
+serve_accounts() {
+  cat <<E
 
   Demo accounts, all with the password  halvern-demo-2026
     caseworker   asa.mikkel@halvern.example      her own claims
@@ -25,29 +33,63 @@ Civitane answers at http://127.0.0.1:$port
     auditor      edda.holm@halvern.example       may only read
     applicant    runa.ostby@post.example         one household's side
 
-Ctrl-C stops it, and so does ./civitane down.
 E
-  wait "$server_pid" || true
-  serve_stop
+}
+
+# serve_environment: what the server is told; secrets go by the environment, never by its arguments.
+serve_environment() {
+  export CIVITANE_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane" CIVITANE_DATABASE_PASSWORD="$db_app_password"
+  export CIVITANE_DATABASE_OWNER_PASSWORD="$db_password" CIVITANE_STORE="$serve_home/papers" CIVITANE_LOG="$serve_home/log/server.log"
+  export CIVITANE_STANDINS_PORT CIVITANE_REGISTER_KEY SERVER_PORT="$port" SPRING_PROFILES_ACTIVE="${CIVITANE_PROFILES:-demo}"
+  CIVITANE_STANDINS_PORT=$(free_port $((port + 1)))
+  CIVITANE_REGISTER_KEY=$(cat "$state/register-key")
 }
 
 serve_java() {
-  CIVITANE_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane" CIVITANE_DATABASE_PASSWORD="$db_password" \
-    CIVITANE_STORE="$state/papers" CIVITANE_REGISTER_KEY="$(cat "$state/register-key")" SERVER_PORT="$port" \
-    exec "$JAVA_HOME/bin/java" -Xmx1g "${quiet_java[@]}" -XX:+UseSerialGC -jar "$app/server/civitane-server-app.jar" >"$state/server.log" 2>&1
+  local java=("$JAVA_HOME/bin/java" -Xmx1g "${quiet_java[@]}" -XX:+UseSerialGC -Dlogging.threshold.console=OFF -jar "$serve_app/server/civitane-server-app.jar")
+  serve_environment
+  umask 077
+  if [ "$(id -u)" = 0 ]; then cd /; exec setpriv --reuid=civitane --regid=civitane --clear-groups "${java[@]}" >"$state/server.out" 2>&1; fi
+  exec "${java[@]}" >"$state/server.out" 2>&1
+}
+
+# serve_place: where papers and the log lie, and the application. As root the server runs as the user civitane, which
+# is made when it is not there; where that user may not enter the checkout, all of it lies elsewhere.
+serve_place() {
+  serve_home=$state serve_app=$app
+  if [ "$(id -u)" != 0 ]; then
+    (umask 077 && mkdir -p "$serve_home/papers" "$serve_home/log")
+    return
+  fi
+  id -u civitane >/dev/null 2>&1 || useradd --system --user-group --no-create-home --shell /usr/sbin/nologin civitane
+  if ! setpriv --reuid=civitane --regid=civitane --clear-groups test -x "$state" 2>/dev/null; then
+    serve_home=/var/lib/civitane/$(printf '%s' "$state" | sha1sum | cut -c1-12)-server
+    serve_app=$serve_home/app
+    mkdir -p "$serve_home"
+    rm -rf "$serve_app"
+    cp -r "$app" "$serve_app"
+  fi
+  mkdir -p "$serve_home/papers" "$serve_home/log"
+  chown -R civitane:civitane "$serve_home/papers" "$serve_home/log"
+  chmod 700 "$serve_home/papers" "$serve_home/log"
 }
 
 await_server() {
   local waited=0
   until (exec 3<>"/dev/tcp/127.0.0.1/$port" && printf 'GET /api/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && head -1 <&3 | grep -q ' 200') 2>/dev/null; do
     if ! kill -0 "$server_pid" 2>/dev/null || [ "$waited" -ge 600 ]; then
-      tail -n 5 "$state/server.log" >&2
+      serve_why >&2
       serve_stop
-      fail "The server did not start: see $state/server.log"
+      fail "The server did not start: see $serve_home/log/server.log and $state/server.out"
     fi
     sleep 0.2
     waited=$((waited + 1))
   done
+}
+
+# serve_why: what the server said last, or why it says it could not start
+serve_why() {
+  cat "$state/server.out" "$serve_home/log/server.log" 2>/dev/null | grep -A8 "^Description:" || tail -n 5 "$serve_home/log/server.log" 2>/dev/null || true
 }
 
 serving() { [ -f "$state/server.pid" ] && kill -0 "$(cat "$state/server.pid")" 2>/dev/null; }
@@ -71,6 +113,6 @@ serve_down() {
 serve_reset() {
   serve_stop
   cluster_remove "$state/pg"
-  rm -rf "$state/papers"
+  rm -rf "$state/papers" "/var/lib/civitane/$(printf '%s' "$state" | sha1sum | cut -c1-12)-server"
   say "The data is gone. ./civitane up starts afresh."
 }

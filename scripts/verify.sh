@@ -7,6 +7,7 @@ verify() {
   test_home=$state/test-$$
   mkdir -p "$test_home"
   trap 'cluster_remove "$test_home/pg"; rm -rf "$test_home"' EXIT
+  rm -f "$root"/server/target/*-tests.log*
   find "$root" -path '*/node_modules' -prune -o -path '*/target/surefire-reports/*' -name '*.xml' -exec rm {} +
   for part in "${parts[@]}"; do
     say "— $part"
@@ -36,6 +37,7 @@ test_database() { # NAME
   cluster_start "$test_home/pg" 54420
   database_create "civitane_$1"
   export CIVITANE_TEST_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane_$1" CIVITANE_TEST_DATABASE_PASSWORD="$db_password"
+  export CIVITANE_TEST_DATABASE_APP_PASSWORD="$db_app_password" CIVITANE_TEST_DATABASE_LOG="$db_home/data/server.log"
   restart_command >"$test_home/restart"
   chmod +x "$test_home/restart"
   export CIVITANE_TEST_DATABASE_RESTART="$test_home/restart"

@@ -70,9 +70,11 @@ function Bar({ commands }: { commands: Command[] }) {
               <NavLink to="/rulebook" className={link}>
                 {t('nav.rulebook')}
               </NavLink>
-              <NavLink to="/outside" className={link}>
-                {t('nav.outside')}
-              </NavLink>
+              {session?.simulated && (
+                <NavLink to="/outside" className={link}>
+                  {t('nav.outside')}
+                </NavLink>
+              )}
             </>
           )}
           {session?.role === 'APPLICANT' && (

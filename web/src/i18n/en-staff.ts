@@ -151,6 +151,13 @@ export const enStaff = {
   papers: {
     title: 'Your papers',
     intro: 'This is what we need to see. A photo from your phone is fine if everything can be read.',
+    kinds:
+      'JPEG, PNG, TIFF or PDF, up to {{largest}} MB each. Where and when a photo was taken is removed from it.',
+    filesLeft_one: 'You can send one more file.',
+    filesLeft_other: 'You can send {{count}} more files.',
+    togetherLeft: 'All you still send may have {{together}} MB together.',
+    full: 'No more files can be sent to this application. Write to us if something is still missing.',
+    tooLarge: 'This file is larger than {{largest}} MB. Take a smaller photo, or scan with fewer dots.',
     back: 'Back to my claims',
     alreadyHere: 'A paper that shows it is already here.',
     choose: 'Choose files',

@@ -1,11 +1,22 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { api, ProblemError, type Schemas, take } from '../../api/client';
 import type { Answers } from './answers';
+
+const MOST_UNANSWERED = 20;
+
+function random(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) =>
+    byte.toString(16).padStart(2, '0'),
+  ).join('');
+}
 
 /** The draft of a programme: begun when there is none, saved whole at every step. */
 export function useDraft(programme: string) {
   const queries = useQueryClient();
   const key = ['draft', programme];
+  /** Saves that were sent and of which nothing came back: they may have arrived all the same. */
+  const unanswered = useRef<string[]>([]);
   const draft = useQuery({
     queryKey: key,
     queryFn: () => take(api.POST('/api/drafts', { body: { programme } })),
@@ -15,9 +26,15 @@ export function useDraft(programme: string) {
   const save = useMutation({
     mutationFn: (wish: { answers: Answers; chapter: string }) => {
       const { id, version } = queries.getQueryData<Schemas['DraftView']>(key) ?? { id: '', version: 0 };
-      return take(api.PUT('/api/drafts/{id}', { params: { path: { id } }, body: { version, ...wish } }));
+      const name = random();
+      const body = { version, save: name, unanswered: unanswered.current.slice(-MOST_UNANSWERED), ...wish };
+      unanswered.current.push(name);
+      return take(api.PUT('/api/drafts/{id}', { params: { path: { id } }, body }));
     },
-    onSuccess: (saved) => queries.setQueryData(key, saved),
+    onSuccess: (saved) => {
+      unanswered.current = [];
+      queries.setQueryData(key, saved);
+    },
     onError: (problem) => {
       if (problem instanceof ProblemError && problem.status === 409)
         void queries.invalidateQueries({ queryKey: key });

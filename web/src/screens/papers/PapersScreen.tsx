@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import type { TFunction } from 'i18next';
 import { type DragEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
@@ -8,7 +9,7 @@ import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 import { Choose } from './Choose';
 import { Sending } from './Sending';
-import { useUpload } from './upload';
+import { megabytes, useRoom, useUpload } from './upload';
 
 const EDGE = {
   ASKED_FOR: 'border-l-warning',
@@ -35,6 +36,7 @@ export function PapersScreen() {
     queryKey: ['evidence', claim],
     queryFn: () => take(api.GET('/api/my/claims/{id}/evidence', { params: { path: { id: claim } } })),
   });
+  const room = useRoom(claim);
   const items = evidence.data ?? [];
   return (
     <Page title={t('papers.title')}>
@@ -43,6 +45,7 @@ export function PapersScreen() {
       </p>
       <h1 className="mt-1 text-3xl">{t('papers.title')}</h1>
       <p className="mt-2 max-w-prose">{t('papers.intro')}</p>
+      {room.data && <p className="quiet mt-1 max-w-prose">{roomText(room.data, t)}</p>}
       <Problem of={evidence.error} />
       <div className="mt-6 max-w-3xl space-y-4">
         {items.map((item) => (
@@ -54,6 +57,19 @@ export function PapersScreen() {
       </div>
     </Page>
   );
+}
+
+/** Few files or megabytes left are told; many are not worth a word. */
+const FEW = 50;
+const LITTLE = 300;
+
+function roomText(room: Schemas['RoomLeft'], t: TFunction): string {
+  const { largest, together } = megabytes(room);
+  if (room.papers === 0 || together === 0) return t('papers.full');
+  const words = [t('papers.kinds', { largest })];
+  if (room.papers <= FEW) words.push(t('papers.filesLeft', { count: room.papers }));
+  if (together <= LITTLE) words.push(t('papers.togetherLeft', { together }));
+  return words.join(' ');
 }
 
 const NOTHING: Schemas['MyEvidenceItem'] = {

@@ -1,6 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ProblemError } from '../../api/client';
+import { useTranslation } from 'react-i18next';
+import { api, ProblemError, type Schemas, take } from '../../api/client';
+
+const MEGABYTE = 1024 * 1024;
 
 /** A file on its way, or one that could not be taken. */
 export type Sending = { key: string; name: string; share: number; problem?: string };
@@ -9,9 +12,11 @@ type Wanted = { kind: string; subject: string };
 
 /** Sends files one after the other, each with its progress; one that is refused does not hold up the others. */
 export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
+  const { t } = useTranslation();
   const queries = useQueryClient();
   const [sending, setSending] = useState<Sending[]>([]);
   const [sent, setSent] = useState<string[]>([]);
+  const room = useRoom(claim);
   const change = (key: string, to: Partial<Sending>) =>
     setSending((now) => now.map((each) => (each.key === key ? { ...each, ...to } : each)));
   const upload = useMutation({
@@ -21,6 +26,8 @@ export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
       for (const [i, file] of files.entries()) {
         const key = begun[i]?.key ?? '';
         try {
+          if (room.data && file.size > room.data.largest)
+            throw new Error(t('papers.tooLarge', megabytes(room.data)));
           await send(claim, wanted, file, (share) => change(key, { share }));
           setSending((now) => now.filter((each) => each.key !== key));
           setSent((now) => [...now.filter((name) => name !== file.name), file.name]);
@@ -29,10 +36,24 @@ export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
           change(key, { problem: problem instanceof Error ? problem.message : '' });
         }
         await queries.invalidateQueries({ queryKey: ['evidence', claim] });
+        await queries.invalidateQueries({ queryKey: ['room', claim] });
       }
     },
   });
   return { sending, sent, send: upload.mutate, busy: upload.isPending };
+}
+
+/** What may still be sent to a claim. */
+export function useRoom(claim: string) {
+  return useQuery({
+    queryKey: ['room', claim],
+    queryFn: () => take(api.GET('/api/my/claims/{id}/room', { params: { path: { id: claim } } })),
+  });
+}
+
+/** The room in whole megabytes, for telling it. */
+export function megabytes(room: Schemas['RoomLeft']): { largest: number; together: number } {
+  return { largest: Math.floor(room.largest / MEGABYTE), together: Math.floor(room.together / MEGABYTE) };
 }
 
 /** A fetch cannot tell how far an upload is; this can. */

@@ -61,7 +61,10 @@ final class Civitane {
         ConfigurableApplicationContext server = SpringApplication.run(
                 CivitaneServer.class,
                 "--spring.datasource.url=" + System.getenv("CIVITANE_TEST_DATABASE_URL"),
-                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
+                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"),
+                "--spring.flyway.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
+                "--spring.profiles.active=demo",
+                "--civitane.standins-port=" + freePort(),
                 "--spring.flyway.clean-disabled=false",
                 "--server.port=" + port,
                 "--civitane.store=" + store,

@@ -8,17 +8,23 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** A second server process on the same database and the same papers. */
+/** Another server process, usually on the same database and the same papers. */
 final class OtherServer implements AutoCloseable {
     private final int port;
     private final Process process;
+    private final Path log;
 
-    private OtherServer(int port, Process process) {
+    private OtherServer(int port, Process process, Path log) {
         this.port = port;
         this.process = process;
+        this.log = log;
     }
 
     static OtherServer start(int port, String store) throws IOException {
+        return start(System.getenv("CIVITANE_TEST_DATABASE_URL"), port, store, "standins");
+    }
+
+    static OtherServer start(String url, int port, String store, String profile) throws IOException {
         Path log = Files.createTempFile("civitane-other-server", ".log");
         return new OtherServer(
                 port,
@@ -30,17 +36,30 @@ final class OtherServer implements AutoCloseable {
                                 "-cp",
                                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                                 CivitaneServer.class.getName(),
-                                "--spring.datasource.url=" + System.getenv("CIVITANE_TEST_DATABASE_URL"),
-                                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
+                                "--spring.datasource.url=" + url,
+                                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"),
+                                "--spring.flyway.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
+                                "--spring.profiles.active=" + profile,
+                                "--civitane.standins-port=" + ServerTest.freePort(),
                                 "--server.port=" + port,
-                                "--civitane.demo=false",
                                 "--civitane.register-key=server-tests",
                                 "--civitane.job-polling=100ms",
                                 "--civitane.job-heartbeat=1s",
-                                "--civitane.store=" + store)
+                                "--civitane.store=" + store,
+                                "--logging.file.name=target/other-" + port + "-tests.log")
                         .redirectErrorStream(true)
                         .redirectOutput(ProcessBuilder.Redirect.to(log.toFile()))
-                        .start());
+                        .start(),
+                log);
+    }
+
+    boolean isRunning() {
+        return process.isAlive();
+    }
+
+    /** What it wrote where nobody reads. */
+    String said() throws IOException {
+        return Files.readString(log);
     }
 
     int port() {
@@ -48,6 +67,9 @@ final class OtherServer implements AutoCloseable {
     }
 
     boolean answers() {
+        if (!isRunning()) {
+            throw new IllegalStateException("The other server ended; what it said is in " + log);
+        }
         try {
             HttpRequest health = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/health"))
                     .build();

@@ -11,6 +11,8 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -38,8 +40,10 @@ import org.civitane.server.papers.FullDisk;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.Papers;
+import org.civitane.server.papers.Sweeping;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -54,6 +58,15 @@ public class PapersTest extends ServerTest {
 
     @Autowired
     private History history;
+
+    @Autowired
+    private PaperStore store;
+
+    @Autowired
+    private Sweeping sweeping;
+
+    @Autowired
+    private JdbcClient database;
 
     private SignedIn applicant;
     private SignedIn caseworker;
@@ -208,6 +221,66 @@ public class PapersTest extends ServerTest {
                 .hasSizeLessThanOrEqualTo(120)
                 .doesNotContain("/")
                 .doesNotContain("\u0000");
+    }
+
+    @Test
+    public void whereAPhotoWasTakenIsNotKept() throws Exception {
+        byte[] photo = noted(png(30, 31), "60.1699N 24.9384E");
+        Paper paper = papers.take(claim, in(photo), "IDENTITY", "m1", "id.png", applicant);
+        assertThat(new String(store.get(paper.digest()), StandardCharsets.ISO_8859_1))
+                .doesNotContain("60.1699N");
+        assertThat(database.sql("select came_as from paper where id = ?")
+                        .param(paper.id())
+                        .query(String.class)
+                        .single())
+                .isEqualTo(java.util.HexFormat.of()
+                        .formatHex(java.security.MessageDigest.getInstance("SHA-256")
+                                .digest(photo)));
+        assertThat(papers.take(claim, in(photo), "IDENTITY", "m1", "id.png", applicant)
+                        .id())
+                .as("the same photo again")
+                .isEqualTo(paper.id());
+    }
+
+    @Test
+    public void aClaimTakesSoManyPapersAndThenSaysSo() throws Exception {
+        for (int i = 0; i < 20; i++) {
+            papers.take(claim, in(png(60 + i, 20)), "OTHER", "", "page.png", applicant);
+        }
+        assertThatThrownBy(() -> papers.take(claim, in(png(99, 20)), "OTHER", "", "page.png", applicant))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("up to 20 files");
+        assertThat(papers.of(claim.id())).hasSize(20);
+    }
+
+    @Test
+    public void whatNothingNamesIsSweptAnHourLaterAndNothingElse() throws Exception {
+        Paper paper = papers.take(claim, in(png(33, 33)), "IDENTITY", "m1", "id.png", applicant);
+        String left = store.put("a letter of a decision that was refused".getBytes(StandardCharsets.US_ASCII));
+        String fresh = store.put("a letter that is just being written".getBytes(StandardCharsets.US_ASCII));
+        Path half = Files.createTempFile(Files.createDirectories(Path.of(STORE, "arriving")), "paper", null);
+        for (Path file : List.of(store.file(left), store.file(paper.digest()), half)) {
+            Files.setLastModifiedTime(file, FileTime.from(Instant.now().minusSeconds(3_700)));
+        }
+        sweeping.sweep();
+        assertThat(half).doesNotExist();
+        assertThatThrownBy(() -> store.file(left)).isInstanceOf(Problem.class);
+        assertThat(store.file(fresh)).exists();
+        assertThat(store.file(paper.digest())).exists();
+    }
+
+    /** A picture that says in a chunk of its own where it was taken. */
+    private static byte[] noted(byte[] png, String place) {
+        byte[] said = ("tEXtLocation\0" + place).getBytes(StandardCharsets.ISO_8859_1);
+        java.util.zip.CRC32 check = new java.util.zip.CRC32();
+        check.update(said);
+        return java.nio.ByteBuffer.allocate(png.length + said.length + 8)
+                .put(png, 0, 33)
+                .putInt(said.length - 4)
+                .put(said)
+                .putInt((int) check.getValue())
+                .put(png, 33, png.length - 33)
+                .array();
     }
 
     private static InputStream in(byte[] contents) {

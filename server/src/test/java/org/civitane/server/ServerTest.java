@@ -27,6 +27,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
@@ -38,11 +39,13 @@ import tools.jackson.databind.node.ObjectNode;
         webEnvironment = SpringBootTest.WebEnvironment.DEFINED_PORT,
         classes = {CivitaneServer.class, StatementCount.class})
 @AutoConfigureMockMvc
+@ActiveProfiles("standins")
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     /** Where this server keeps papers. */
     protected static final String STORE = folder();
 
     private static final int PORT = freePort();
+    private static final int STANDINS_PORT = freePort();
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
     @Autowired
@@ -69,14 +72,17 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     @DynamicPropertySource
     static void properties(DynamicPropertyRegistry properties) {
         properties.add("spring.datasource.url", () -> System.getenv("CIVITANE_TEST_DATABASE_URL"));
-        properties.add("spring.datasource.password", () -> System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"));
+        properties.add("spring.datasource.password", () -> System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"));
+        properties.add("spring.flyway.password", () -> System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"));
         properties.add("server.port", () -> PORT);
-        properties.add("civitane.demo", () -> false);
+        properties.add("civitane.standins-port", () -> STANDINS_PORT);
         properties.add("civitane.register-key", () -> "server-tests");
         properties.add("civitane.register-pause", () -> "200ms");
         properties.add("civitane.register-rest", () -> "300ms");
         properties.add("civitane.job-polling", () -> "100ms");
         properties.add("civitane.job-heartbeat", () -> "1s");
+        properties.add("civitane.looking.processor-time", () -> "3s");
+        properties.add("civitane.papers.most", () -> 20);
         properties.add("civitane.store", () -> STORE);
     }
 

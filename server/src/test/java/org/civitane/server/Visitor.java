@@ -24,14 +24,23 @@ final class Visitor {
 
     /** Signs in at once. @param email of someone whose password is that of all tests */
     Visitor(int port, String email) {
+        this(port, email, "a password for tests");
+    }
+
+    /** Signs in at once. */
+    Visitor(int port, String email, String password) {
         this.address = "http://127.0.0.1:" + port;
         get("/api/session");
-        signIn(email);
+        signIn(email, password);
     }
 
     /** Signs in, also as someone else than before. */
     void signIn(String email) {
-        String wish = "{\"email\":\"%s\",\"password\":\"a password for tests\"}".formatted(email);
+        signIn(email, "a password for tests");
+    }
+
+    private void signIn(String email, String password) {
+        String wish = "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, password);
         Answer answer = post("/api/session", wish);
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
         get("/api/session");

@@ -8,7 +8,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.standins.Simulated;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.env.Environment;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -28,17 +30,25 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
     private final Accounts accounts;
     private final SecurityContextRepository contexts;
+    private final boolean simulated;
 
-    SessionController(Accounts accounts, SecurityContextRepository contexts) {
+    SessionController(Accounts accounts, SecurityContextRepository contexts, Environment environment) {
+        this.simulated = environment.matchesProfiles(Simulated.PROFILE);
         this.accounts = accounts;
         this.contexts = contexts;
     }
 
-    /** @param role absent while nobody is signed in */
+    /**
+     * Who is signed in.
+     *
+     * @param role absent while nobody is
+     * @param simulated whether the outside services of this server are simulated
+     */
     record Session(
             @Nullable String name,
             @Nullable String email,
-            @Nullable Role role) {}
+            @Nullable Role role,
+            boolean simulated) {}
 
     record SignIn(
             @NotNull @Size(max = 250) String email,
@@ -53,7 +63,7 @@ class SessionController {
 
     @GetMapping("/api/session")
     Session session(@AuthenticationPrincipal @Nullable SignedIn who) {
-        return who == null ? new Session(null, null, null) : of(who);
+        return who == null ? new Session(null, null, null, simulated) : of(who);
     }
 
     @PostMapping("/api/session")
@@ -101,8 +111,8 @@ class SessionController {
         return of(who);
     }
 
-    private static Session of(SignedIn who) {
-        return new Session(who.displayName(), who.email(), who.role());
+    private Session of(SignedIn who) {
+        return new Session(who.displayName(), who.email(), who.role(), simulated);
     }
 
     /** The session's authentication, with who it is as its principal. */

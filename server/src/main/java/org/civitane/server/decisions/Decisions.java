@@ -17,6 +17,7 @@ import org.civitane.server.contact.Notices;
 import org.civitane.server.corrections.FixList;
 import org.civitane.server.corrections.FixListLapsed;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
@@ -39,6 +40,7 @@ public class Decisions {
     private final Determinations determinations;
     private final Letters letters;
     private final PaperStore papers;
+    private final KeptFiles files;
     private final Registers registers;
     private final StillOpen stillOpen;
     private final Notices notices;
@@ -53,6 +55,7 @@ public class Decisions {
             Determinations determinations,
             Letters letters,
             PaperStore papers,
+            KeptFiles files,
             Registers registers,
             StillOpen stillOpen,
             Notices notices,
@@ -65,6 +68,7 @@ public class Decisions {
         this.determinations = determinations;
         this.letters = letters;
         this.papers = papers;
+        this.files = files;
         this.registers = registers;
         this.stillOpen = stillOpen;
         this.notices = notices;
@@ -168,6 +172,7 @@ public class Decisions {
     private Decision keep(ClaimView claim, Decision.Kind kind, String reason, Actor actor) {
         Determinations.Kept kept = determinations.keep(claim);
         String letter = papers.put(letters.pdf(claim, kept.run(), kind, reason, actor.name()));
+        files.hold(letter);
         Decision decision = new Decision(claim.id(), kept.id(), kind, reason, actor.name(), clock.instant(), letter);
         database.sql(
                         "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?, ?, ?, ?)")

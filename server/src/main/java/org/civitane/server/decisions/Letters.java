@@ -25,6 +25,7 @@ import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.TemplateEngine;
 import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
 import org.thymeleaf.templatemode.TemplateMode;
 import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
@@ -34,7 +35,7 @@ class Letters {
     private static final int DOTS_PER_INCH = 110;
     private static final int OBJECTION_DAYS = 30;
 
-    private final TemplateEngine templates = new TemplateEngine();
+    private final TemplateEngine templates = new SpringTemplateEngine();
     private final Texts texts;
     private final AgencyClock clock;
 

@@ -19,6 +19,7 @@ import org.civitane.server.contact.Notices;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.papers.EvidenceItem;
 import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.PapersChanged;
 import org.civitane.server.platform.AgencyClock;
@@ -48,6 +49,7 @@ public class UrgentAwards {
     private final Decisions decisions;
     private final Letters letters;
     private final PaperStore store;
+    private final KeptFiles files;
     private final Notices notices;
     private final History history;
     private final SchedulerClient jobs;
@@ -63,6 +65,7 @@ public class UrgentAwards {
             Decisions decisions,
             Letters letters,
             PaperStore store,
+            KeptFiles files,
             Notices notices,
             History history,
             SchedulerClient jobs,
@@ -76,6 +79,7 @@ public class UrgentAwards {
         this.decisions = decisions;
         this.letters = letters;
         this.store = store;
+        this.files = files;
         this.notices = notices;
         this.history = history;
         this.jobs = jobs;
@@ -120,6 +124,7 @@ public class UrgentAwards {
         String words = texts.say("urgent.letter", DayText.date(papersBy));
         String letter =
                 store.put(letters.pdf(claim, kept.run(), Decision.Kind.URGENT, words, caseworker.displayName()));
+        files.hold(letter);
         database.sql(
                         "insert into urgent_award (claim_id, run_id, decided_by, decided_at, papers_by, letter) values (?, ?, ?, ?, ?, ?)")
                 .params(

@@ -30,7 +30,9 @@ import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Readings;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.standins.Simulated;
 import org.civitane.server.verification.Doubts;
+import org.springframework.context.annotation.Profile;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +40,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Loads the demo's accounts and claims in one transaction: all of them or none. Dates are relative to today. */
 @Component
+@Profile(Simulated.PROFILE)
 class DemoLoader {
+    private static final long ONE_SERVER = 8_420_002;
     private static final String PASSWORD = "halvern-demo-2026";
     private static final String CASEWORKER = "asa.mikkel@halvern.example";
 
@@ -108,9 +112,14 @@ class DemoLoader {
                 .orElseGet(clock::today);
     }
 
+    /** Of two servers that start together one loads it, and the other finds it loaded. */
     @Transactional
     void load() {
         today = clock.today();
+        database.sql("select pg_advisory_xact_lock(?)::text")
+                .param(ONE_SERVER)
+                .query(String.class)
+                .single();
         if (accounts.find(CASEWORKER).isPresent()) {
             return;
         }
@@ -256,11 +265,7 @@ class DemoLoader {
                     "Wages",
                     "The amount you gave is not the one we expected for this work. Which months does it cover, and is it before tax?",
                     "The amount before tax for one week or month, as on your newest pay slip.");
-            fixLists.save(
-                    taken,
-                    List.of(point),
-                    BusinessCalendar.rolledForward(clock.today().plusDays(12)),
-                    FixList.Then.DECIDE);
+            fixLists.save(taken, List.of(point), fixLists.suggestedDueOn(taken), FixList.Then.DECIDE);
             fixLists.send(taken, caseworker);
             return taken;
         });

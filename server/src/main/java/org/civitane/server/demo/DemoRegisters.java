@@ -11,7 +11,9 @@ import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.registers.Registers;
 import org.civitane.server.standins.BenefitRegister;
 import org.civitane.server.standins.CivilRegister;
+import org.civitane.server.standins.Simulated;
 import org.civitane.server.standins.WageRegister;
+import org.springframework.context.annotation.Profile;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -19,6 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Tells the simulated registers about the invented households; they keep nothing themselves, so at every start. */
 @Component
+@Profile(Simulated.PROFILE)
 class DemoRegisters {
     private static final int MONTHS = 6;
 

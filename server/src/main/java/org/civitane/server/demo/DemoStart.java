@@ -1,28 +1,25 @@
 package org.civitane.server.demo;
 
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-/** Loads the demo when the server starts, unless it is switched off. */
+/** Loads the demo when the server starts and was asked for it. */
 @Component
+@Profile("demo")
 class DemoStart implements ApplicationRunner {
     private final DemoLoader loader;
     private final DemoRegisters registers;
-    private final boolean wanted;
 
-    DemoStart(DemoLoader loader, DemoRegisters registers, @Value("${civitane.demo}") boolean wanted) {
+    DemoStart(DemoLoader loader, DemoRegisters registers) {
         this.loader = loader;
         this.registers = registers;
-        this.wanted = wanted;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (wanted) {
-            registers.tell(loader.day());
-            loader.load();
-        }
+        registers.tell(loader.day());
+        loader.load();
     }
 }

@@ -29,6 +29,7 @@ class Draft {
 
     private Instant savedAt;
     private @Nullable UUID claimId;
+    private @Nullable String lastSave;
 
     @SuppressWarnings("NullAway.Init")
     protected Draft() {}
@@ -42,7 +43,8 @@ class Draft {
         this.savedAt = savedAt;
     }
 
-    void save(String newAnswers, String atChapter, Instant at) {
+    void save(String newAnswers, String atChapter, Instant at, @Nullable String save) {
+        lastSave = save;
         answers = newAnswers;
         chapter = atChapter;
         savedAt = at;
@@ -78,6 +80,10 @@ class Draft {
 
     Instant savedAt() {
         return savedAt;
+    }
+
+    Optional<String> lastSave() {
+        return Optional.ofNullable(lastSave);
     }
 
     Optional<UUID> claim() {

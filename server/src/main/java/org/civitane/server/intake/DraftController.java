@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
@@ -45,7 +46,16 @@ class DraftController {
     record SaveDraft(
             int version,
             @NotNull JsonNode answers,
-            @NotNull @Size(max = 40) String chapter) {}
+            @NotNull @Size(max = 40) String chapter,
+            @Nullable @Size(max = 40) String save,
+            @Nullable @Size(max = 20) Set<@NotNull @Size(max = 40) String> unanswered) {
+        Drafts.MadeOn on() {
+            return new Drafts.MadeOn(
+                    version,
+                    Optional.ofNullable(save),
+                    Optional.ofNullable(unanswered).orElse(Set.of()));
+        }
+    }
 
     record HandIn(
             @NotNull @Size(max = 200) String name,
@@ -93,7 +103,7 @@ class DraftController {
 
     @PutMapping("/api/drafts/{id}")
     DraftView save(@PathVariable UUID id, @RequestBody @Valid SaveDraft wish, @AuthenticationPrincipal SignedIn who) {
-        return shown(drafts.save(who, id, wish.version(), wish.answers(), wish.chapter()));
+        return shown(drafts.save(who, id, wish.on(), wish.answers(), wish.chapter()));
     }
 
     @PostMapping("/api/drafts/{id}/hand-in")

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.CaseFile;
@@ -120,11 +121,21 @@ public class Drafts {
     }
 
     /**
+     * What answers were made on.
+     *
+     * @param version the version of the draft that was last heard of
+     * @param save names this save; sent again it is the same
+     * @param unanswered earlier saves that were sent and of which nothing came back, so that they may have arrived
+     */
+    record MadeOn(int version, Optional<String> save, Set<String> unanswered) {}
+
+    /**
      * Saves all answers so far.
      *
-     * @param version the version the answers were made on; another is refused, and nothing of either is lost
+     * @param on what the answers were made on; when the draft has gone on since, they are refused, and nothing of either
+     *     is lost
      */
-    Draft save(SignedIn applicant, UUID id, int version, JsonNode answers, String chapter) {
+    Draft save(SignedIn applicant, UUID id, MadeOn on, JsonNode answers, String chapter) {
         Draft draft = draft(applicant, id);
         if (draft.claim().isPresent()) {
             throw Problem.conflict(
@@ -132,14 +143,23 @@ public class Drafts {
                     texts.say("problem.handed-in"),
                     Map.of("claim", draft.claim().orElseThrow().toString()));
         }
-        if (draft.version() != version) {
-            throw new ObjectOptimisticLockingFailureException(Draft.class, id);
+        if (draft.version() != on.version()) {
+            if (draft.lastSave().isPresent() && draft.lastSave().equals(on.save())) {
+                return draft;
+            }
+            if (draft.lastSave().filter(on.unanswered()::contains).isEmpty()) {
+                throw new ObjectOptimisticLockingFailureException(Draft.class, id);
+            }
         }
         String json = JsonColumn.write(Application.cleaned(answers));
         if (json.length() > LONGEST_ANSWERS) {
             throw Problem.invalid("", texts.say("problem.too-long"));
         }
-        draft.save(json, chapter.length() > 40 ? "" : chapter, clock.instant());
+        draft.save(
+                json,
+                chapter.length() > 40 ? "" : chapter,
+                clock.instant(),
+                on.save().orElse(null));
         return drafts.saveAndFlush(draft);
     }
 

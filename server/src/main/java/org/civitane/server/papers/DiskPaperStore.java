@@ -7,14 +7,20 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.slf4j.Logger;
@@ -28,6 +34,8 @@ class DiskPaperStore implements PaperStore {
     private static final Logger LOG = LoggerFactory.getLogger(DiskPaperStore.class);
     private static final Pattern DIGEST = Pattern.compile("[0-9a-f]{64}");
     private static final int PIECE = 64 * 1024;
+    private static final String ARRIVING = "arriving";
+    private static final long LITTLE_ROOM = 5L * 1024 * 1024 * 1024;
 
     private final Path folder;
     private final Texts texts;
@@ -39,7 +47,7 @@ class DiskPaperStore implements PaperStore {
 
     @Override
     public String put(byte[] contents) {
-        try (Arrival arrival = receive(new ByteArrayInputStream(contents), contents.length)) {
+        try (Arrival arrival = receive(new ByteArrayInputStream(contents), contents.length, 0)) {
             return arrival.keep();
         }
     }
@@ -62,8 +70,12 @@ class DiskPaperStore implements PaperStore {
     }
 
     @Override
-    public Arrival receive(InputStream contents, long most) {
+    public Arrival receive(InputStream contents, long most, long reserve) {
         Path arriving = begin();
+        if (arriving.toFile().getUsableSpace() < reserve) {
+            drop(arriving);
+            throw noRoom(new IOException("The room that is kept for letters has been reached."));
+        }
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             DigestInputStream counted = new DigestInputStream(contents, digest);
@@ -87,7 +99,7 @@ class DiskPaperStore implements PaperStore {
 
     private Path begin() {
         try {
-            Path here = Files.createDirectories(folder.resolve("arriving"));
+            Path here = Files.createDirectories(folder.resolve(ARRIVING));
             return Files.createTempFile(here, "paper", null);
         } catch (IOException e) {
             throw noRoom(e);
@@ -121,6 +133,58 @@ class DiskPaperStore implements PaperStore {
     private Problem noRoom(IOException cause) {
         LOG.error("A file could not be written to the store", cause);
         return Problem.noRoom(texts.say("paper.no-room"));
+    }
+
+    @Override
+    public void remove(String digest) {
+        drop(placeOf(digest));
+    }
+
+    @Override
+    public List<String> olderThan(Duration age) {
+        return filesOlderThan(age, 2).stream()
+                .map(file -> file.getFileName().toString())
+                .filter(name -> DIGEST.matcher(name).matches())
+                .toList();
+    }
+
+    @Override
+    public int dropArrivals(Duration age) {
+        List<Path> left = filesOlderThan(age, 2).stream()
+                .filter(file -> file.getParent().equals(folder.resolve(ARRIVING)))
+                .toList();
+        left.forEach(DiskPaperStore::drop);
+        return left.size();
+    }
+
+    @Override
+    public void watchRoom() {
+        long free = folder.toFile().getUsableSpace();
+        if (free < LITTLE_ROOM) {
+            LOG.warn("The store of papers has {} MB left.", free / 1024 / 1024);
+        }
+    }
+
+    private List<Path> filesOlderThan(Duration age, int depth) {
+        FileTime then = FileTime.from(Instant.now().minus(age));
+        try (Stream<Path> files = Files.find(
+                folder,
+                depth,
+                (file, about) ->
+                        about.isRegularFile() && about.lastModifiedTime().compareTo(then) < 0)) {
+            return files.toList();
+        } catch (NoSuchFileException e) {
+            return List.of();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A file, or the names in a folder, are on the disk and not only on their way there. */
+    private static void sync(Path path, StandardOpenOption way) throws IOException {
+        try (FileChannel channel = FileChannel.open(path, way)) {
+            channel.force(true);
+        }
     }
 
     private Path placeOf(String digest) {
@@ -157,16 +221,23 @@ class DiskPaperStore implements PaperStore {
         }
 
         @Override
+        public String digest() {
+            return digest;
+        }
+
+        @Override
         public String keep() {
             Path place = placeOf(digest);
             try {
-                if (!Files.exists(place)) {
-                    Files.createDirectories(place.getParent());
-                    try (FileChannel file = FileChannel.open(arriving, StandardOpenOption.WRITE)) {
-                        file.force(true);
-                    }
-                    Files.move(arriving, place, StandardCopyOption.ATOMIC_MOVE);
+                if (Files.exists(place)) {
+                    Files.setLastModifiedTime(place, FileTime.from(Instant.now()));
+                    return digest;
                 }
+                Files.createDirectories(place.getParent());
+                sync(arriving, StandardOpenOption.WRITE);
+                Files.move(arriving, place, StandardCopyOption.ATOMIC_MOVE);
+                sync(place.getParent(), StandardOpenOption.READ);
+                sync(folder, StandardOpenOption.READ);
                 return digest;
             } catch (IOException e) {
                 throw noRoom(e);

@@ -39,13 +39,16 @@ class PaperController {
     private final Papers papers;
     private final EvidenceList evidence;
     private final Readings readings;
+    private final PaperRoom room;
 
-    PaperController(Claims claims, ClaimActs acts, Papers papers, EvidenceList evidence, Readings readings) {
+    PaperController(
+            Claims claims, ClaimActs acts, Papers papers, EvidenceList evidence, Readings readings, PaperRoom room) {
         this.claims = claims;
         this.acts = acts;
         this.papers = papers;
         this.evidence = evidence;
         this.readings = readings;
+        this.room = room;
     }
 
     /** A code, not words: the kind of a paper, the id of a member. */
@@ -61,6 +64,12 @@ class PaperController {
     @GetMapping("/api/my/claims/{id}/evidence")
     List<MyEvidenceItem> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return evidence.ofApplicant(claims.claimOf(who, id));
+    }
+
+    /** What may still come, so that it can be told before anything is sent. */
+    @GetMapping("/api/my/claims/{id}/room")
+    PaperRoom.RoomLeft room(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return room.of(claims.claimOf(who, id).id());
     }
 
     /** The body is the file itself; what it is called stands in the header, not in the address. */

@@ -15,14 +15,17 @@ import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
+import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.unit.DataSize;
 
 /** Takes papers in, shows them, and keeps what a caseworker says about them. */
 @Service
@@ -35,11 +38,15 @@ public class Papers {
     private final ClaimActs acts;
     private final Readings readings;
     private final Looking looking;
+    private final PaperRoom room;
+    private final KeptFiles kept;
     private final History history;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transaction;
     private final AgencyClock clock;
     private final Texts texts;
+    /** What is kept free for letters, which must not fail for others' papers. */
+    private final DataSize reserve;
 
     Papers(
             PaperStore store,
@@ -48,6 +55,9 @@ public class Papers {
             ClaimActs acts,
             Readings readings,
             Looking looking,
+            PaperRoom room,
+            KeptFiles kept,
+            @Value("${civitane.store-reserve}") DataSize reserve,
             History history,
             ApplicationEventPublisher events,
             TransactionTemplate transaction,
@@ -59,6 +69,9 @@ public class Papers {
         this.acts = acts;
         this.readings = readings;
         this.looking = looking;
+        this.room = room;
+        this.kept = kept;
+        this.reserve = reserve;
         this.history = history;
         this.events = events;
         this.transaction = transaction;
@@ -77,10 +90,12 @@ public class Papers {
      */
     public Paper take(ClaimView claim, InputStream contents, String kind, String subject, String name, SignedIn who) {
         acts.check(claim, Act.ANSWER);
-        try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST)) {
-            PaperFile file = new PaperFile(arrival.file(), texts);
-            int pages = looking.at(file::pages);
-            String digest = arrival.keep();
+        room.check(claim.id(), 0);
+        try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST, reserve.toBytes())) {
+            room.check(claim.id(), arrival.bytes());
+            PaperFile file = new PaperFile(arrival.file(), who.account().toString(), looking, texts);
+            int pages = file.pages();
+            String digest = file.bare().map(store::put).orElseGet(arrival::keep);
             Paper paper = new Paper(
                     UUID.randomUUID(),
                     claim.id(),
@@ -94,7 +109,7 @@ public class Papers {
                     "",
                     who.displayName(),
                     clock.instant());
-            return transaction.execute(status -> record(paper, arrival.bytes(), who));
+            return transaction.execute(status -> record(paper, arrival, who));
         }
     }
 
@@ -102,21 +117,24 @@ public class Papers {
      * Holds the claim first, so that of many papers that come at once each finds it as the one before left it, and none
      * comes to a claim that was decided while the paper was on its way.
      */
-    private Paper record(Paper paper, long bytes, SignedIn who) {
+    private Paper record(Paper paper, PaperStore.Arrival arrival, SignedIn who) {
         claims.hold(paper.claim());
         acts.check(claims.claim(paper.claim()), Act.ANSWER);
+        room.check(paper.claim(), arrival.bytes());
+        kept.hold(paper.digest());
         int added = database.sql("""
-                        insert into paper (id, claim_id, digest, kind, subject, name, media_type, bytes, pages, state, given_by, given_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'RECEIVED', ?, ?) on conflict (claim_id, digest) do nothing""")
+                        insert into paper (id, claim_id, digest, came_as, kind, subject, name, media_type, bytes, pages, state, given_by, given_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'RECEIVED', ?, ?) on conflict (claim_id, digest) do nothing""")
                 .params(
                         paper.id(),
                         paper.claim(),
                         paper.digest(),
+                        arrival.digest(),
                         paper.kind(),
                         paper.subject(),
                         paper.name(),
                         paper.mediaType(),
-                        bytes,
+                        arrival.bytes(),
                         paper.pages(),
                         paper.givenBy(),
                         Timestamp.from(paper.givenAt()))
@@ -144,8 +162,7 @@ public class Papers {
 
     /** A page, from 1, as a PNG. @throws Problem when the claim has no such paper or the paper no such page */
     public byte[] picture(UUID claim, UUID id, int page) {
-        PaperFile file = new PaperFile(store.file(paper(claim, id).digest()), texts);
-        return looking.at(() -> file.picture(page));
+        return new PaperFile(store.file(paper(claim, id).digest()), claim.toString(), looking, texts).picture(page);
     }
 
     /**

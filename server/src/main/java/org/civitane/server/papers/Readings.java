@@ -12,18 +12,17 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.civitane.exchange.binding.Json;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
+import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.papers.reading.CostReader;
 import org.civitane.server.papers.reading.Found;
 import org.civitane.server.papers.reading.Line;
 import org.civitane.server.papers.reading.Ocr;
-import org.civitane.server.papers.reading.PdfLines;
 import org.civitane.server.papers.reading.SlipReader;
 import org.civitane.server.papers.reading.ZoneReader;
 import org.civitane.server.platform.AgencyClock;
@@ -53,6 +52,7 @@ public class Readings {
     private final Claims claims;
     private final History history;
     private final SchedulerClient jobs;
+    private final Looking looking;
     /** Reading is slow and can wait, so that people do not. */
     private final Semaphore oneAtATime = new Semaphore(1, true);
 
@@ -67,6 +67,7 @@ public class Readings {
             Claims claims,
             History history,
             SchedulerClient jobs,
+            Looking looking,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,
             AgencyClock clock,
@@ -76,6 +77,7 @@ public class Readings {
         this.claims = claims;
         this.history = history;
         this.jobs = jobs;
+        this.looking = looking;
         this.transaction = transaction;
         this.events = events;
         this.clock = clock;
@@ -157,46 +159,64 @@ public class Readings {
         }
     }
 
-    private record Unread(UUID claim, String digest) {}
+    private record Unread(UUID paper, UUID claim, String digest) {}
 
-    /** Reads a paper that nobody has read yet and keeps what it says; running again has no other effect. */
-    void read(UUID paper) {
-        unread(paper).ifPresent(found -> {
-            Reading reading = readInTurn(found.digest());
-            transaction.executeWithoutResult(status -> keepUnlessTouched(paper, found.claim(), reading));
-        });
-    }
-
-    /** Whoever typed what the paper shows while it was being read has the last word on it. */
-    private void keepUnlessTouched(UUID paper, UUID claim, Reading reading) {
-        claims.hold(claim);
-        if (unread(paper).isPresent()) {
-            keep(paper, reading.state(), reading.shown());
-            events.publishEvent(new PapersChanged(claim));
-            claims.touch(claim);
+    /**
+     * Reads the paper whose turn it is and keeps what it says: of each household first what it sent first, so that
+     * nobody's paper waits for another's many. Running again has no other effect.
+     *
+     * @param own the paper for which this was asked
+     * @return whether that has been read by now; else this is to be tried again
+     */
+    boolean readNext(UUID own) {
+        if (!oneAtATime.tryAcquire()) {
+            return false;
         }
-    }
-
-    private Optional<Unread> unread(UUID paper) {
-        return database.sql("""
-                        select p.claim_id, p.digest from paper p join paper_reading r on r.paper_id = p.id
-                        where p.id = ? and r.state = 'WAITING'""")
-                .param(paper)
-                .query((result, number) -> new Unread(result.getObject(1, UUID.class), result.getString(2)))
-                .optional();
-    }
-
-    private Reading readInTurn(String digest) {
-        oneAtATime.acquireUninterruptibly();
         try {
-            return read(new PaperFile(store.file(digest), texts));
+            nextUnread().ifPresent(found -> {
+                Reading reading = read(found);
+                transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading));
+            });
+            return !isUnread(own);
         } finally {
             oneAtATime.release();
         }
     }
 
-    private Reading read(PaperFile file) {
+    /** Whoever typed what the paper shows while it was being read has the last word on it. */
+    private void keepUnlessTouched(Unread found, Reading reading) {
+        claims.hold(found.claim());
+        if (isUnread(found.paper())) {
+            keep(found.paper(), reading.state(), reading.shown());
+            events.publishEvent(new PapersChanged(found.claim()));
+            claims.touch(found.claim());
+        }
+    }
+
+    private Optional<Unread> nextUnread() {
+        return database.sql("""
+                        select p.id, p.claim_id, p.digest from paper p join paper_reading r on r.paper_id = p.id
+                        where r.state = 'WAITING'
+                        order by (select count(*) from paper before
+                          where before.claim_id = p.claim_id and (before.given_at, before.id) < (p.given_at, p.id)),
+                          p.given_at, p.id
+                        limit 1""")
+                .query((row, number) ->
+                        new Unread(row.getObject(1, UUID.class), row.getObject(2, UUID.class), row.getString(3)))
+                .optional();
+    }
+
+    private boolean isUnread(UUID paper) {
+        return database.sql("select count(*) from paper_reading where paper_id = ? and state = 'WAITING'")
+                        .param(paper)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    private Reading read(Unread found) {
         try {
+            PaperFile file = new PaperFile(store.file(found.digest()), "reading " + found.claim(), looking, texts);
             List<ShownValue> shown = pages(file).stream()
                     .flatMap(page -> found(page, file).stream())
                     .map(Readings::asRead)
@@ -211,17 +231,12 @@ public class Readings {
     /** The lines of each page; a page without text is looked at as a picture. */
     private static List<List<Line>> pages(PaperFile file) throws IOException {
         int count = Math.min(file.pages(), MOST_PAGES);
-        List<Line> written = List.of();
-        if (file.isPdf()) {
-            try (PDDocument document = file.document()) {
-                written = PdfLines.of(document, count);
-            }
-        }
+        List<Line> written = file.lines(count);
         List<List<Line>> pages = new ArrayList<>();
         for (int page = 1; page <= count; page++) {
             int at = page;
             List<Line> own = written.stream().filter(line -> line.page() == at).toList();
-            pages.add(own.isEmpty() ? Ocr.lines(file.image(page, SHARPEST), page) : own);
+            pages.add(own.isEmpty() ? Ocr.lines(file.picture(page, SHARPEST), page) : own);
         }
         return pages;
     }
@@ -242,7 +257,7 @@ public class Readings {
         }
         int page = lines.getFirst().page();
         try {
-            return ZoneReader.read(Ocr.zoneLines(file.image(page, SHARPEST), page), clock.today());
+            return ZoneReader.read(Ocr.zoneLines(file.picture(page, SHARPEST), page), clock.today());
         } catch (IOException e) {
             return List.of();
         }

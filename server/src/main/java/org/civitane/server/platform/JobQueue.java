@@ -1,9 +1,12 @@
 package org.civitane.server.platform;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
@@ -20,19 +23,25 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 @Configuration(proxyBeanMethods = false)
 class JobQueue {
     private static final int THREADS = 4;
+    /** A job whose server gave no sign for so many heartbeats is another's. */
+    private static final int MISSED = 5;
 
     @Bean(destroyMethod = "stop")
     Scheduler scheduler(
             DataSource database,
-            List<OneTimeTask<?>> tasks,
+            List<OneTimeTask<?>> once,
+            List<CustomTask<?>> others,
             List<RecurringTask<?>> recurring,
             @Value("${civitane.job-polling}") Duration polling,
             @Value("${civitane.job-heartbeat}") Duration heartbeat) {
-        return Scheduler.create(new TransactionAwareDataSourceProxy(database), List.copyOf(tasks))
+        List<Task<?>> tasks = new ArrayList<>(once);
+        tasks.addAll(others);
+        return Scheduler.create(new TransactionAwareDataSourceProxy(database), tasks)
                 .startTasks(List.copyOf(recurring))
                 .threads(THREADS)
                 .pollingInterval(polling)
                 .heartbeatInterval(heartbeat)
+                .missedHeartbeatsLimit(MISSED)
                 .shutdownMaxWait(Duration.ofSeconds(5))
                 .build();
     }

@@ -29,7 +29,14 @@ public final class ProblemText {
             500,
                     Map.entry(
                             "unexpected",
-                            "Something went wrong on our side. What you saved before is safe. Please try again."));
+                            "Something went wrong on our side. What you saved before is safe. Please try again."),
+            503,
+                    Map.entry(
+                            "out-of-reach",
+                            "The server cannot reach its data right now. What you saved before is safe. Please try again in a moment."));
+
+    /** Names the request that went wrong, as the log does. */
+    private static final String INSTANCE = "urn:uuid:";
 
     private ProblemText() {}
 
@@ -45,6 +52,7 @@ public final class ProblemText {
     static ProblemDetail detail(HttpStatusCode status, String code, String sentence, Map<String, String> more) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, sentence);
         detail.setType(URI.create("urn:civitane:problem:" + code));
+        detail.setInstance(URI.create(INSTANCE + RequestId.now()));
         detail.setProperty("code", code);
         more.forEach(detail::setProperty);
         return detail;
@@ -64,6 +72,7 @@ public final class ProblemText {
         fields.put("type", "urn:civitane:problem:" + usual.getKey());
         fields.put("status", status);
         fields.put("detail", usual.getValue());
+        fields.put("instance", INSTANCE + RequestId.now());
         fields.put("code", usual.getKey());
         return JsonColumn.write(fields);
     }

@@ -2,7 +2,6 @@ package org.civitane.server.platform;
 
 import java.sql.SQLException;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -13,6 +12,7 @@ import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.QueryTimeoutException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
@@ -125,10 +125,11 @@ class Problems {
     })
     ResponseEntity<ProblemDetail> outOfReach(Exception e) {
         LOG.error("The database is out of reach", e);
-        return answer(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                ProblemText.detail(
-                        HttpStatus.SERVICE_UNAVAILABLE, "out-of-reach", texts.say("problem.out-of-reach"), Map.of()));
+        HttpStatus status = HttpStatus.SERVICE_UNAVAILABLE;
+        return ResponseEntity.status(status)
+                .header(HttpHeaders.RETRY_AFTER, OutOfReach.RETRY_AFTER)
+                .contentType(ProblemText.TYPE)
+                .body(ProblemText.detail(status));
     }
 
     @ExceptionHandler
@@ -145,6 +146,9 @@ class Problems {
                     .headers(refused.getHeaders())
                     .contentType(ProblemText.TYPE)
                     .body(detail);
+        }
+        if (OutOfReach.isDatabaseAway(e)) {
+            return outOfReach(e);
         }
         LOG.error("Unexpected failure", e);
         HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;

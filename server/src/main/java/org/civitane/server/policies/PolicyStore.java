@@ -13,22 +13,31 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 
-/** The versions of the policy tables: what ships is put into the database once, and read from there. */
+/**
+ * The versions of the policy tables: what ships is put into the database once, and read from there. Versions are only
+ * ever added, so their number says whether what was read before is still all there is.
+ */
 @Service
 public class PolicyStore {
     private static final TypeReference<Map<String, List<String>>> FIGURES = new TypeReference<>() {};
 
     private final JdbcClient database;
-    private volatile PolicyBook book = PolicyBook.of(List.of());
+    private volatile Known known = new Known(0, PolicyBook.of(List.of()));
 
     PolicyStore(JdbcClient database) {
         this.database = database;
         load();
     }
 
-    /** All tables, as determinations use them. */
+    private record Known(int versions, PolicyBook book) {}
+
+    /** All tables as the database has them now, whichever server put them there. */
     public PolicyBook book() {
-        return book;
+        int versions = database.sql("select count(*) from policy_version")
+                .query(Integer.class)
+                .single();
+        Known before = known;
+        return versions == before.versions() ? before.book() : read();
     }
 
     /** Puts shipped versions that are not there yet into the database; one that is there is never changed. */
@@ -40,11 +49,18 @@ public class PolicyStore {
                     .params(version.table(), version.effective(), JsonColumn.write(version.figures()))
                     .update();
         }
-        book = PolicyBook.of(database.sql("select policy_table, effective, figures::text from policy_version")
+        read();
+    }
+
+    private PolicyBook read() {
+        List<PolicyVersion> versions = database.sql("select policy_table, effective, figures::text from policy_version")
                 .query((row, i) -> new PolicyVersion(
                         row.getString(1),
                         row.getObject(2, LocalDate.class),
                         Json.mapper().readValue(row.getString(3), FIGURES)))
-                .list());
+                .list();
+        PolicyBook book = PolicyBook.of(versions);
+        known = new Known(versions.size(), book);
+        return book;
     }
 }

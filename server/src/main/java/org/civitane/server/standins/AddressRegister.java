@@ -5,12 +5,14 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Comparator;
 import java.util.List;
 import org.civitane.core.person.Names;
+import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The simulated address register: which streets there are, and under which post code. */
 @RestController
+@Profile(Simulated.PROFILE)
 @Tag(name = "Outside services, simulated")
 public class AddressRegister {
     private static final double LIKE_FROM = 0.85;

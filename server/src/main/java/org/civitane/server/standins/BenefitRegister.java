@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.annotation.Profile;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The simulated benefit register: which cases of food and cash assistance are active. */
 @RestController
+@Profile(Simulated.PROFILE)
 @Tag(name = "Outside services, simulated")
 public class BenefitRegister {
     private final Map<String, Entry> entries = new ConcurrentHashMap<>();

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.server.platform.AgencyClock;
+import org.springframework.context.annotation.Profile;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The simulated carrier of mail and text messages: nothing leaves, everything can be read in the demo. */
 @RestController
+@Profile(Simulated.PROFILE)
 @Tag(name = "Outside services, simulated")
 public class Carrier {
     private static final int MOST = 200;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.civitane.core.person.Address;
 import org.civitane.core.person.Names;
+import org.springframework.context.annotation.Profile;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The simulated civil register: who lives in Halvern, under which name and number, and where. */
 @RestController
+@Profile(Simulated.PROFILE)
 @Tag(name = "Outside services, simulated")
 public class CivilRegister {
     private final List<Entry> entries = new CopyOnWriteArrayList<>();

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -14,6 +15,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Stands before every simulated service: only whoever has the key gets through, and only as its mood allows. */
 @Component
+@Profile(Simulated.PROFILE)
 class Gate implements HandlerInterceptor, WebMvcConfigurer {
     private static final long SLOW_MILLISECONDS = 6_000;
 

@@ -3,25 +3,23 @@ package org.civitane.server.standins;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
-import org.civitane.server.platform.Problem;
-import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The demo's page of outside services, for staff: how each behaves, and what would have gone out. */
+/** The page of outside services that are simulated, for staff: how each behaves, and what would have gone out. */
 @RestController
+@Profile(Simulated.PROFILE)
 class OutsideController {
     private final Moods moods;
     private final Carrier carrier;
-    private final boolean demo;
 
-    OutsideController(Moods moods, Carrier carrier, @Value("${civitane.demo}") boolean demo) {
+    OutsideController(Moods moods, Carrier carrier) {
         this.moods = moods;
         this.carrier = carrier;
-        this.demo = demo;
     }
 
     record Behaviour(Service service, Mood mood) {}
@@ -41,9 +39,6 @@ class OutsideController {
 
     @PutMapping("/api/outside/{service}")
     Outside behave(@PathVariable Service service, @RequestBody Behave wish) {
-        if (!demo) {
-            throw Problem.forbidden("Services are switched in the demo only.");
-        }
         moods.set(service, wish.mood());
         return outside();
     }

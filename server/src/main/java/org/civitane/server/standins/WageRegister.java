@@ -7,12 +7,14 @@ import java.time.YearMonth;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.civitane.core.person.Names;
+import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The simulated wage register: what employers reported for each month. */
 @RestController
+@Profile(Simulated.PROFILE)
 @Tag(name = "Outside services, simulated")
 public class WageRegister {
     private final List<Entry> entries = new CopyOnWriteArrayList<>();

@@ -1,22 +1,26 @@
 package org.civitane.server.papers.reading;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import javax.imageio.ImageIO;
 import org.civitane.server.papers.ShownValue;
 
 /** The lines of text in a picture, through the Tesseract program; none where it is not installed. */
 public final class Ocr {
     private static final int SECONDS = 30;
+    /** Holds memory and processor time down also when this process is no longer there to end it. */
+    private static final List<String> BOUNDED = List.of("prlimit", "--as=1500000000", "--cpu=" + SECONDS);
+
+    private static final int LONGEST_TABLE = 16 * 1024 * 1024;
+    private static final int PNG_WIDTH = 16;
+    private static final int PNG_HEIGHT = 20;
     private static final String ZONE_LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789<";
     /** The columns of Tesseract's table that are used here. */
     private static final int BLOCK = 2;
@@ -32,39 +36,40 @@ public final class Ocr {
 
     private Ocr() {}
 
-    /** All lines of a page as text. */
-    public static List<Line> lines(BufferedImage image, int page) throws IOException {
-        return read(image, page, List.of());
+    /** All lines of a page as text. @param png the page as a picture */
+    public static List<Line> lines(byte[] png, int page) throws IOException {
+        return read(png, page, List.of());
     }
 
     /** All lines of a page, read as if they held only what a machine-readable zone may hold. */
-    public static List<Line> zoneLines(BufferedImage image, int page) throws IOException {
-        return read(image, page, List.of("-c", "tessedit_char_whitelist=" + ZONE_LETTERS));
+    public static List<Line> zoneLines(byte[] png, int page) throws IOException {
+        return read(png, page, List.of("-c", "tessedit_char_whitelist=" + ZONE_LETTERS));
     }
 
-    private static List<Line> read(BufferedImage image, int page, List<String> more) throws IOException {
-        Path picture = Files.createTempFile("civitane-page", ".png");
-        try {
-            try (OutputStream out = Files.newOutputStream(picture)) {
-                ImageIO.write(image, "png", out);
-            }
-            List<String> command = new ArrayList<>(List.of("tesseract", picture.toString(), "stdout", "--psm", "6"));
-            command.addAll(more);
-            command.add("tsv");
-            return parse(run(command), image.getWidth(), image.getHeight(), page);
-        } finally {
-            Files.deleteIfExists(picture);
-        }
+    private static List<Line> read(byte[] png, int page, List<String> more) throws IOException {
+        List<String> command = new ArrayList<>(BOUNDED);
+        command.addAll(List.of("tesseract", "stdin", "stdout", "--psm", "6"));
+        command.addAll(more);
+        command.add("tsv");
+        ByteBuffer header = ByteBuffer.wrap(png);
+        return parse(run(command, png), header.getInt(PNG_WIDTH), header.getInt(PNG_HEIGHT), page);
     }
 
-    private static String run(List<String> command) throws IOException {
+    /** Nothing of the page is put on the disk, and the process is ended when its time is over. */
+    private static String run(List<String> command, byte[] png) throws IOException {
         ProcessBuilder tesseract = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
-        tesseract.environment().put("OMP_THREAD_LIMIT", "1");
+        String path = tesseract.environment().getOrDefault("PATH", "/usr/bin:/bin");
+        tesseract.environment().clear();
+        tesseract.environment().putAll(Map.of("PATH", path, "LC_ALL", "C.UTF-8", "OMP_THREAD_LIMIT", "1"));
         Process process = tesseract.start();
+        CompletableFuture<Void> end = CompletableFuture.runAsync(
+                process::destroyForcibly, CompletableFuture.delayedExecutor(SECONDS, TimeUnit.SECONDS));
         try {
-            process.getOutputStream().close();
-            String table = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-            if (!process.waitFor(SECONDS, TimeUnit.SECONDS) || process.exitValue() != 0) {
+            try (OutputStream in = process.getOutputStream()) {
+                in.write(png);
+            }
+            String table = new String(process.getInputStream().readNBytes(LONGEST_TABLE), StandardCharsets.UTF_8);
+            if (!process.waitFor(1, TimeUnit.SECONDS) || process.exitValue() != 0) {
                 throw new IOException("tesseract did not read the page");
             }
             return table;
@@ -72,6 +77,7 @@ public final class Ocr {
             Thread.currentThread().interrupt();
             throw new IOException("interrupted", e);
         } finally {
+            end.cancel(false);
             process.destroyForcibly();
         }
     }

@@ -1,4 +1,4 @@
-package org.civitane.server.papers.reading;
+package org.civitane.server.papers.looking;
 
 import java.io.IOException;
 import java.util.ArrayList;
@@ -7,9 +7,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.civitane.server.papers.ShownValue;
+import org.civitane.server.papers.reading.Line;
 
 /** The lines of text that a PDF carries as text, with their places. */
-public final class PdfLines extends PDFTextStripper {
+final class PdfLines extends PDFTextStripper {
     private final List<Line> lines = new ArrayList<>();
     private final StringBuilder words = new StringBuilder();
     private double left;
@@ -22,7 +23,7 @@ public final class PdfLines extends PDFTextStripper {
     }
 
     /** All lines of the first pages, from the top. */
-    public static List<Line> of(PDDocument document, int mostPages) throws IOException {
+    static List<Line> of(PDDocument document, int mostPages) throws IOException {
         PdfLines reader = new PdfLines();
         reader.setEndPage(mostPages);
         reader.getText(document);

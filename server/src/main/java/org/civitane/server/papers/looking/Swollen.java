@@ -1,4 +1,4 @@
-package org.civitane.server.papers.reading;
+package org.civitane.server.papers.looking;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,7 +11,7 @@ import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** Finds PDFs that are small as files and huge once they are unpacked, before anything unpacks them. */
-public final class Swollen {
+final class Swollen {
     private static final long MOST_BYTES = 150_000_000;
     private static final long MOST_PIXELS = 100_000_000;
     private static final int MOST_OBJECTS = 50_000;
@@ -19,7 +19,7 @@ public final class Swollen {
     private Swollen() {}
 
     /** Whether any stream in it unpacks to more than can be looked at, or any picture has too many pixels. */
-    public static boolean is(PDDocument document) throws IOException {
+    static boolean is(PDDocument document) throws IOException {
         if (document.getDocument().getXrefTable().size() > MOST_OBJECTS) {
             return true;
         }

@@ -1,0 +1,23 @@
+-- What the application may do with what the owner of the tables made. It owns nothing, so it can neither change a table
+-- nor lift these rights; what is history, an edition, a decision or the law it may add and read, never change.
+do $$
+begin
+  if not exists (select from pg_roles where rolname = 'civitane_app') then
+    create role civitane_app nologin;
+  end if;
+end
+$$;
+
+revoke create on schema public from public;
+grant usage on schema public to civitane_app;
+grant select, insert, update, delete on all tables in schema public to civitane_app;
+grant usage on all sequences in schema public to civitane_app;
+alter default privileges in schema public grant select, insert, update, delete on tables to civitane_app;
+alter default privileges in schema public grant usage on sequences to civitane_app;
+
+revoke all on flyway_schema_history from civitane_app;
+revoke update, delete on policy_version, edition, claim_event, determination_run, decision, urgent_award, paper_store
+  from civitane_app;
+revoke delete on account, claim, paper, message, notice, settlement, fix_list, extension, doubt,
+  identity_check, misuse_case, person, register_request
+  from civitane_app;
