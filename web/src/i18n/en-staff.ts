@@ -48,7 +48,7 @@ export const enStaff = {
     APPLICANT: 'Applicants',
     REGISTER: 'Registers',
     CASEWORKER: 'Caseworkers',
-    keys: 'j k move · Enter open · n take the next new',
+    keys: 'j k move · Enter open · n take the most pressing',
     found: 'Found',
     noneFound: 'Nothing found for “{{q}}”. Try a part of the name, or the number.',
   },

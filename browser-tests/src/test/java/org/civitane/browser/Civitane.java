@@ -107,6 +107,7 @@ final class Civitane {
 
     /** What axe has to say against the page as it stands, one line a violation. */
     static List<String> violations(Page page) {
+        page.evaluate("Promise.allSettled(document.getAnimations().map(each => each.finished))");
         AxeResults results = new AxeBuilder(page)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                 .analyze();
