@@ -28,7 +28,30 @@ public class Load {
         search(http, "search by name", address, token(cookies), List.of("thorsdal", "marisol qental", "ferera lund", "hakon bjarkan"));
         search(http, "search by number", address, token(cookies), List.of("SM-25-04711", "04711"));
         measure(http, "desk, large claim", address, List.of("/api/claims/" + arguments[1] + "/desk"));
+        measure(http, "a page of a paper", address, pages(http, address));
         settle(http, address + "/api/claims/" + arguments[1], token(cookies));
+    }
+
+    /** First pages of papers that the demo's household sent. */
+    private static List<String> pages(HttpClient http, String address) throws Exception {
+        String found = http.send(
+                        HttpRequest.newBuilder(URI.create(address + "/api/day-sheet?mine=true")).build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .body();
+        Matcher claims = Pattern.compile("\"id\":\"([0-9a-f-]{36})\",\"number\":\"(?:FA|SM)-26").matcher(found);
+        List<String> pages = new java.util.ArrayList<>();
+        while (claims.find() && pages.size() < 10) {
+            String claim = "/api/claims/" + claims.group(1);
+            String evidence = http.send(
+                            HttpRequest.newBuilder(URI.create(address + claim + "/evidence")).build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+            Matcher paper = Pattern.compile("\"papers\":\\[\\{\"id\":\"([0-9a-f-]{36})\"").matcher(evidence);
+            if (paper.find()) {
+                pages.add(claim + "/papers/" + paper.group(1) + "/picture?page=1");
+            }
+        }
+        return pages;
     }
 
     private static void search(HttpClient http, String what, String address, String token, List<String> words) throws Exception {

@@ -24,6 +24,7 @@ bench_server() {
   bench_start 1g
   bench_fill
   "$JAVA_HOME/bin/java" "$root/bench/Load.java" "http://127.0.0.1:$port" "$large"
+  "$JAVA_HOME/bin/java" "$root/bench/Burst.java" "http://127.0.0.1:$port"
 }
 
 # What a person waits for: the desk in a browser, and settling by keyboard.
