@@ -26,7 +26,7 @@ verify() {
 }
 
 verify_web() {
-  web_install && (cd "$root/web" && npm run --silent lint && npm run --silent build)
+  web_install && (cd "$root/web" && npm run --silent lint && npm run --silent build && npm run --silent test -- --reporter=default --reporter=junit --outputFile=target/surefire-reports/TEST-web.xml)
 }
 
 verify_maven() { # MODULE with its tests; what it stands on is built without

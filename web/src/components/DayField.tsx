@@ -11,16 +11,22 @@ type DayProps = {
 
 /** A field for a day, written in any usual way; when it is left it says the month in words, so that a slip is seen. */
 export function DayField({
+  id,
   label,
   hint,
   error,
   ...day
-}: { label: string; hint?: string | null; error?: string | null } & DayProps) {
+}: { id?: string; label: string; hint?: string | null; error?: string | null } & DayProps) {
   const { t } = useTranslation();
   const [left, setLeft] = useState(false);
   const unread = left && day.value !== '' && dayOf(day.value) === undefined;
   return (
-    <Field label={label} hint={hint ?? t('day.hint')} error={unread ? t('day.unread') : (error ?? null)}>
+    <Field
+      id={id}
+      label={label}
+      hint={hint ?? t('day.hint')}
+      error={unread ? t('day.unread') : (error ?? null)}
+    >
       {(ids) => <DayInput {...ids} {...day} className="field" onBlur={() => setLeft(true)} />}
     </Field>
   );

@@ -1,6 +1,8 @@
 import { type ReactNode, useId } from 'react';
 
 type FieldProps = {
+  /** A name to be found by; one of its own when not given. */
+  id?: string;
   label: string;
   hint?: string | null;
   error?: string | null;
@@ -9,8 +11,9 @@ type FieldProps = {
 };
 
 /** A labelled field with its hint and error tied to it. */
-export function Field({ label, hint, error, children }: FieldProps) {
-  const id = useId();
+export function Field({ id: named, label, hint, error, children }: FieldProps) {
+  const own = useId();
+  const id = named ?? own;
   const described = [hint ? `${id}-hint` : '', error ? `${id}-error` : ''].filter(Boolean).join(' ');
   return (
     <div className="min-w-0 flex-1">
@@ -33,6 +36,7 @@ export function Field({ label, hint, error, children }: FieldProps) {
 }
 
 type TextProps = {
+  id?: string;
   label: string;
   value: string;
   onChange: (value: string) => void;
@@ -47,6 +51,7 @@ type TextProps = {
 };
 
 export function TextField({
+  id,
   label,
   value,
   onChange,
@@ -58,7 +63,7 @@ export function TextField({
   onLeave,
 }: TextProps) {
   return (
-    <Field label={label} hint={hint} error={error}>
+    <Field id={id} label={label} hint={hint} error={error}>
       {(ids) => (
         <input
           {...ids}
@@ -107,16 +112,18 @@ export function LongTextField({
 }
 
 type SelectProps = {
+  id?: string;
   label: string;
+  hint?: string | null;
   value: string;
   onChange: (value: string) => void;
   options: { value: string; label: string }[];
   error?: string | null;
 };
 
-export function SelectField({ label, value, onChange, options, error }: SelectProps) {
+export function SelectField({ id, label, hint, value, onChange, options, error }: SelectProps) {
   return (
-    <Field label={label} error={error}>
+    <Field id={id} label={label} hint={hint} error={error}>
       {(ids) => (
         <select {...ids} className="field" value={value} onChange={(e) => onChange(e.target.value)}>
           <option value="" />

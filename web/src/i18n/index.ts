@@ -24,6 +24,14 @@ export function dateText(iso: string, style: 'long' | 'short' = 'long'): string 
     : new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(date);
 }
 
+/** A month as people read it: August 2026; a text that is none stays as it is. */
+export function monthText(iso: string): string {
+  const date = new Date(`${iso}-01T00:00:00Z`);
+  return Number.isNaN(date.getTime())
+    ? iso
+    : new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(date);
+}
+
 /** A moment as people read it, in agency time: 3 Dec, 14:05. */
 export function momentText(iso: string): string {
   return new Intl.DateTimeFormat('en-GB', {

@@ -4,13 +4,15 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ProblemError, type Schemas } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import type { Answers } from '../../facts/answers';
+import { FactField } from '../../facts/FactField';
+import { FaultList, FaultsAtFields } from '../../facts/Faults';
+import { type Fault, faultsOf } from '../../facts/faultsOf';
 import { useForm } from '../home/OfferScreen';
-import type { Answers } from './answers';
 import { ContactStep } from './ContactStep';
 import { Incomes } from './Incomes';
 import { HouseholdLines } from './Lines';
 import { EachPerson, People } from './People';
-import { PlainQuestion } from './PlainQuestion';
 import { ReadBack } from './ReadBack';
 import { Receipt } from './Receipt';
 import { SoFar } from './SoFar';
@@ -28,6 +30,7 @@ export function ApplyScreen() {
   const go = useNavigate();
   const [answers, setAnswers] = useState<Answers>();
   const [chapter, setChapter] = useState<string>();
+  const [faults, setFaults] = useState<Fault[]>([]);
   const saved = draft.data;
   useEffect(() => {
     if (!saved) return;
@@ -53,6 +56,7 @@ export function ApplyScreen() {
         onSuccess: (now) => {
           setAnswers(now.answers as Answers);
           setChapter(next);
+          setFaults([]);
           window.scrollTo(0, 0);
           then?.();
         },
@@ -69,7 +73,11 @@ export function ApplyScreen() {
           noValidate
           onSubmit={(event) => {
             event.preventDefault();
-            if (part) goTo(steps[at + 1] ?? READ_BACK);
+            if (!part) return;
+            const found = faultsOf(part.questions, answers);
+            setFaults(found);
+            if (found.length === 0) goTo(steps[at + 1] ?? READ_BACK);
+            else window.scrollTo(0, 0);
           }}
         >
           <p className="quiet text-sm">
@@ -77,9 +85,12 @@ export function ApplyScreen() {
           </p>
           <h1 className="mt-1 text-3xl">{part?.title ?? t('apply.readTitle')}</h1>
           <p className="mt-2 mb-5 max-w-prose">{part?.intro ?? t('apply.readIntro')}</p>
-          {part?.questions.map((question) => (
-            <QuestionOf key={question.path} question={question} answers={answers} onChange={setAnswers} />
-          ))}
+          <FaultList faults={faults} />
+          <FaultsAtFields faults={faults}>
+            {part?.questions.map((question) => (
+              <QuestionOf key={question.path} question={question} answers={answers} onChange={setAnswers} />
+            ))}
+          </FaultsAtFields>
           {chapter === CONTACT && <ContactStep answers={answers} onChange={setAnswers} />}
           {!part && (
             <ReadBack
@@ -137,17 +148,21 @@ function QuestionOf({
     case 'EACH_PERSON':
       return <EachPerson question={question} answers={answers} onChange={onChange} />;
     case 'INCOMES':
-      return <Incomes answers={answers} onChange={onChange} />;
+      return <Incomes asked={question} answers={answers} onChange={onChange} />;
     case 'RESOURCES':
-      return <HouseholdLines list="resources" answers={answers} onChange={onChange} />;
     case 'EXPENSES':
-      return <HouseholdLines list="expenses" answers={answers} onChange={onChange} />;
+      return <HouseholdLines asked={question} answers={answers} onChange={onChange} />;
     case 'STATISTICS':
-      return <PlainQuestion question={question} record={answers} onChange={onChange} />;
+      return <FactField asked={question} record={answers} onChange={(now) => onChange(now as Answers)} />;
     default:
       return (
         <div className="sheet mb-4 p-5">
-          <PlainQuestion question={question} record={answers} onChange={onChange} />
+          <FactField
+            asked={question}
+            record={answers}
+            people={answers.members}
+            onChange={(now) => onChange(now as Answers)}
+          />
         </div>
       );
   }

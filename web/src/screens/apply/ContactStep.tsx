@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
 import { type Contact, NO_CONTACT, SafeContactFields } from '../../components/ContactFields';
 import { TextField } from '../../components/Field';
-import type { Answers } from './answers';
+import type { Answers } from '../../facts/answers';
 
 type Props = { answers: Answers; onChange: (answers: Answers) => void };
 

@@ -1,51 +1,21 @@
 import { useTranslation } from 'react-i18next';
-import { CheckField, SelectField, TextField } from '../../components/Field';
-import {
-  type Answers,
-  amountOf,
-  type Income,
-  isGrownUp,
-  nameOf,
-  newId,
-  type Person,
-  withoutBlanks,
-} from './answers';
+import { CheckField } from '../../components/Field';
+import { type Answers, type Income, isGrownUp, nameOf, newId, type Person } from '../../facts/answers';
+import { FactField } from '../../facts/FactField';
+import { useFault } from '../../facts/Faults';
+import { type Asked, isAsked } from '../../facts/shapes';
 
-const KINDS = [
-  'WAGES',
-  'SELF_EMPLOYMENT',
-  'UNEMPLOYMENT_BENEFIT',
-  'PENSION',
-  'DISABILITY_PENSION',
-  'CHILD_SUPPORT',
-  'SPOUSAL_SUPPORT',
-  'RENTAL',
-  'INTEREST_DIVIDENDS',
-  'CASH_ASSISTANCE',
-  'FAMILY_SUPPORT',
-  'FOSTER_PAYMENT',
-  'STUDENT_GRANT',
-  'LOAN',
-  'FOOD_ASSISTANCE',
-  'OTHER',
-] as const;
-export const FREQUENCIES = [
-  'WEEKLY',
-  'FORTNIGHTLY',
-  'TWICE_MONTHLY',
-  'MONTHLY',
-  'QUARTERLY',
-  'YEARLY',
-] as const;
+type Props = { asked: Asked; answers: Answers; onChange: (answers: Answers) => void };
 
 /** What each adult lives on. */
-export function Incomes({ answers, onChange }: { answers: Answers; onChange: (answers: Answers) => void }) {
+export function Incomes({ asked, answers, onChange }: Props) {
   const adults = (answers.members ?? []).filter((person) => isGrownUp(person));
   return (
     <div className="space-y-6">
       {adults.map((person) => (
         <IncomesOf
           key={person.id}
+          asked={asked}
           person={person}
           all={answers.incomes ?? []}
           none={(answers.noIncomeDeclared ?? []).includes(person.id)}
@@ -66,6 +36,7 @@ export function Incomes({ answers, onChange }: { answers: Answers; onChange: (an
 }
 
 type OfProps = {
+  asked: Asked;
   person: Person;
   all: Income[];
   none: boolean;
@@ -73,33 +44,45 @@ type OfProps = {
 };
 
 /** The income lines of one person, or their statement that there are none. */
-export function IncomesOf({ person, all, none, onChange }: OfProps) {
+export function IncomesOf({ asked, person, all, none, onChange }: OfProps) {
   const { t } = useTranslation();
+  const fault = useFault(`incomes-of/${person.id}`);
   const name = person.givenName || nameOf(person);
   const lines = all.filter((line) => line.member === person.id);
   const change = (changed: Income) =>
     onChange(
-      lines.map((line) => (line.id === changed.id ? withoutBlanks(changed) : line)),
+      lines.map((line) => (line.id === changed.id ? changed : line)),
       false,
     );
   return (
     <section className="sheet" aria-label={t('apply.receives', { name })}>
       <h2 className="p-5 pb-3 text-lg">{t('apply.receives', { name })}</h2>
       {lines.map((line) => (
-        <IncomeFields
-          key={line.id}
-          line={line}
-          onChange={change}
-          onRemove={() =>
-            onChange(
-              lines.filter((each) => each.id !== line.id),
-              none,
-            )
-          }
-        />
+        <div key={line.id} className="space-y-3 border-t border-base-300 p-5">
+          <LineFields
+            asked={asked}
+            line={line}
+            within={`incomes/${line.id}/`}
+            onChange={(changed) => change(changed as Income)}
+          />
+          <button
+            type="button"
+            className="min-h-11 cursor-pointer font-semibold text-error"
+            onClick={() =>
+              onChange(
+                lines.filter((each) => each.id !== line.id),
+                none,
+              )
+            }
+          >
+            {t('apply.remove')}
+          </button>
+        </div>
       ))}
       <div className="space-y-2 border-t border-base-300 p-5">
+        {fault && <p className="font-semibold text-error">{fault}</p>}
         <button
+          id={`fact-incomes-of/${person.id}`}
           type="button"
           className="btn btn-outline btn-primary h-11"
           onClick={() => onChange([...lines, { id: newId('i', all), member: person.id }], false)}
@@ -118,57 +101,32 @@ export function IncomesOf({ person, all, none, onChange }: OfProps) {
   );
 }
 
-function IncomeFields({
-  line,
-  onChange,
-  onRemove,
-}: {
-  line: Income;
-  onChange: (line: Income) => void;
-  onRemove: () => void;
-}) {
-  const { t } = useTranslation();
-  return (
-    <div className="space-y-3 border-t border-base-300 p-5">
-      <div className="flex flex-col gap-4 sm:flex-row">
-        <SelectField
-          label={t('apply.whatKind')}
-          value={line.kind ?? ''}
-          onChange={(kind) => onChange({ ...line, kind })}
-          options={KINDS.map((value) => ({ value, label: t(`kind.${value}`) }))}
-        />
-        <AmountField value={line.amount ?? ''} onChange={(amount) => onChange({ ...line, amount })} />
-        <SelectField
-          label={t('apply.howOften')}
-          value={line.frequency ?? ''}
-          onChange={(frequency) => onChange({ ...line, frequency })}
-          options={FREQUENCIES.map((value) => ({ value, label: t(`frequency.${value}`) }))}
-        />
-      </div>
-      {line.kind === 'WAGES' && (
-        <TextField
-          label={t('apply.employer')}
-          value={line.employer ?? ''}
-          onChange={(employer) => onChange({ ...line, employer })}
-        />
-      )}
-      <button type="button" className="min-h-11 cursor-pointer font-semibold text-error" onClick={onRemove}>
-        {t('apply.remove')}
-      </button>
-    </div>
-  );
-}
+type LineProps = {
+  asked: Asked;
+  line: { [path: string]: unknown };
+  within: string;
+  people?: Person[];
+  onChange: (line: { [path: string]: unknown }) => void;
+};
 
-/** An amount as people type it; it takes the case file's shape when the field is left. */
-export function AmountField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
-  const { t } = useTranslation();
-  return (
-    <TextField
-      label={t('apply.howMuch')}
-      inputMode="decimal"
-      value={value}
+/** The fields of one line of a list: side by side while they are always asked, below where they depend on others. */
+export function LineFields({ asked, line, within, people, onChange }: LineProps) {
+  const field = (part: Asked) => (
+    <FactField
+      key={part.path}
+      asked={part}
+      record={line}
+      within={within}
+      people={people}
       onChange={onChange}
-      onLeave={() => value && onChange(amountOf(value))}
     />
+  );
+  return (
+    <>
+      <div className="flex flex-col gap-4 sm:flex-row">
+        {asked.parts.filter((each) => !each.when).map(field)}
+      </div>
+      {asked.parts.filter((each) => each.when && isAsked(each, line)).map(field)}
+    </>
   );
 }

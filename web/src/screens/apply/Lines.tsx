@@ -1,97 +1,61 @@
 import { useTranslation } from 'react-i18next';
-import { CheckField, SelectField } from '../../components/Field';
-import { type Answers, type Person, withoutBlanks } from './answers';
-import { AmountField, FREQUENCIES } from './Incomes';
+import { CheckField } from '../../components/Field';
+import type { Answers, Person } from '../../facts/answers';
+import { useFault } from '../../facts/Faults';
+import type { Asked, Given } from '../../facts/shapes';
+import { LineFields } from './Incomes';
 
-const RESOURCE_KINDS = [
-  'CASH',
-  'BANK',
-  'INVESTMENT',
-  'RETIREMENT',
-  'HOME',
-  'VEHICLE',
-  'OTHER_PROPERTY',
-] as const;
-const EXPENSE_KINDS = [
-  'RENT',
-  'MORTGAGE',
-  'PROPERTY_TAX',
-  'HOME_INSURANCE',
-  'DEPENDANT_CARE',
-  'MEDICAL',
-  'SUPPORT_PAID',
-] as const;
-
-/** A line of what the household owns or pays for; it has no id, its place is enough. */
-export type Line = { kind?: string; amount?: string; frequency?: string; owner?: string; for?: string };
-export type ListName = 'resources' | 'expenses';
+type ListWidget = 'RESOURCES' | 'EXPENSES';
 
 /** The lines of one list in an application. */
 export function HouseholdLines({
-  list,
+  asked,
   answers,
   onChange,
 }: {
-  list: ListName;
+  asked: Asked;
   answers: Answers;
   onChange: (answers: Answers) => void;
 }) {
   return (
     <Lines
-      list={list}
+      asked={asked}
       people={answers.members ?? []}
-      lines={answers[list] as Line[] | undefined}
-      onChange={(lines) => onChange(withoutBlanks({ ...answers, [list]: lines }))}
+      lines={answers[asked.path] as Given[] | undefined}
+      onChange={(lines) => {
+        const { [asked.path]: before, ...rest } = answers;
+        onChange(lines === undefined ? rest : { ...answers, [asked.path]: lines });
+      }}
     />
   );
 }
 
 type Props = {
-  list: ListName;
+  asked: Asked;
   people: Person[];
   /** Undefined while nothing has been said; empty once it has been said that there is nothing. */
-  lines: Line[] | undefined;
-  onChange: (lines: Line[] | undefined) => void;
+  lines: Given[] | undefined;
+  onChange: (lines: Given[] | undefined) => void;
 };
 
 /** Line by line, or the statement that there is nothing. */
-export function Lines({ list, people, lines, onChange }: Props) {
+export function Lines({ asked, people, lines, onChange }: Props) {
   const { t } = useTranslation();
+  const fault = useFault(asked.path);
   const given = lines ?? [];
-  const kinds = list === 'resources' ? RESOURCE_KINDS : EXPENSE_KINDS;
-  const whose = list === 'resources' ? 'owner' : 'for';
-  const change = (at: number, line: Line) =>
-    onChange(given.map((each, i) => (i === at ? withoutBlanks(line) : each)));
+  const list = asked.widget as ListWidget;
   return (
     <section className="sheet mb-4" aria-label={t(`lines.${list}.title`)}>
       <h2 className="p-5 pb-3 text-lg">{t(`lines.${list}.title`)}</h2>
       {given.map((line, i) => (
         <div key={i} className="space-y-3 border-t border-base-300 p-5">
-          <div className="flex flex-col gap-4 sm:flex-row">
-            <SelectField
-              label={t('apply.whatKind')}
-              value={line.kind ?? ''}
-              onChange={(kind) => change(i, { ...line, kind })}
-              options={kinds.map((value) => ({ value, label: t(`lines.kind.${value}`) }))}
-            />
-            <AmountField value={line.amount ?? ''} onChange={(amount) => change(i, { ...line, amount })} />
-            {list === 'expenses' && (
-              <SelectField
-                label={t('apply.howOften')}
-                value={line.frequency ?? ''}
-                onChange={(frequency) => change(i, { ...line, frequency })}
-                options={FREQUENCIES.map((value) => ({ value, label: t(`frequency.${value}`) }))}
-              />
-            )}
-            {people.length > 1 && (
-              <SelectField
-                label={t(`lines.${list}.whose`)}
-                value={line[whose] ?? people[0]?.id ?? ''}
-                onChange={(id) => change(i, { ...line, [whose]: id })}
-                options={people.map((each) => ({ value: each.id, label: each.givenName ?? each.id }))}
-              />
-            )}
-          </div>
+          <LineFields
+            asked={asked}
+            line={line}
+            within={`${asked.path}/${i}/`}
+            people={people}
+            onChange={(changed) => onChange(given.map((each, at) => (at === i ? changed : each)))}
+          />
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-error"
@@ -105,7 +69,9 @@ export function Lines({ list, people, lines, onChange }: Props) {
         </div>
       ))}
       <div className="space-y-2 border-t border-base-300 p-5">
+        {fault && <p className="font-semibold text-error">{fault}</p>}
         <button
+          id={`fact-${asked.path}`}
           type="button"
           className="btn btn-outline btn-primary h-11"
           onClick={() => onChange([...given, {}])}

@@ -5,9 +5,9 @@ import { api, type Schemas, take } from '../../api/client';
 import { NO_CONTACT } from '../../components/ContactFields';
 import { CheckField, TextField } from '../../components/Field';
 import { isAbout, Problem } from '../../components/Problem';
-import { amountText, dateText } from '../../i18n';
-import { type Answers, nameOf, type Person } from './answers';
-import type { Line, ListName } from './Lines';
+import { type Answers, nameOf } from '../../facts/answers';
+import { factText, partsText } from '../../facts/FactText';
+import { type Asked, type Given, isAsked } from '../../facts/shapes';
 
 type Props = {
   form: Schemas['Form'];
@@ -131,82 +131,53 @@ function contactLines(answers: Answers, t: T): string[] {
 
 type T = ReturnType<typeof useTranslation>['t'];
 
-function said(question: Schemas['Asked'], answers: Answers, t: T): string[] {
+/** What was said to a question, a line for each person or list line; it is the question's shape that tells how. */
+function said(asked: Asked, answers: Answers, t: T): string[] {
   const members = answers.members ?? [];
-  switch (question.widget) {
+  switch (asked.widget) {
     case 'PEOPLE':
-      return members.map((person) =>
-        [nameOf(person), person.dateOfBirth ? dateText(person.dateOfBirth) : ''].filter(Boolean).join(', '),
-      );
     case 'EACH_PERSON':
       return orNothing(
-        members.flatMap((person) => ofPerson(person, question.parts)),
+        members.map((person) => {
+          const words = partsText(asked.parts.filter(isNoName), person, t, members);
+          return asked.widget === 'PEOPLE'
+            ? [nameOf(person), words].filter(Boolean).join(', ')
+            : words && `${nameOf(person)}: ${words}`;
+        }),
         t,
       );
+    case 'INCOMES': {
+      const name = (id: string) => members.find((each) => each.id === id)?.givenName ?? '';
+      return orNothing(
+        [
+          ...(answers.incomes ?? []).map(
+            (line) => `${name(line.member)}: ${partsText(asked.parts, line, t)}`,
+          ),
+          ...(answers.noIncomeDeclared ?? []).map((id) => t('apply.nothingElse', { name: name(id) })),
+        ],
+        t,
+      );
+    }
     case 'RESOURCES':
-      return listLines('resources', answers, t);
-    case 'EXPENSES':
-      return listLines('expenses', answers, t);
-    case 'SEVERAL': {
-      const chosen = (answers[question.path] ?? []) as string[];
-      const labels = question.options.filter((each) => chosen.includes(each.value)).map((each) => each.label);
-      return [`${question.label} ${labels.join(', ') || t('apply.nothingSaid')}`];
+    case 'EXPENSES': {
+      const lines = answers[asked.path] as Given[] | undefined;
+      if (lines === undefined) return [`${asked.label}: ${t('facts.notAnswered')}`];
+      if (lines.length === 0) return [t(`lines.${asked.widget}.none`)];
+      return lines.map((line) => partsText(asked.parts, line, t, members));
     }
-    case 'INCOMES':
-      return incomeLines(answers, t);
-    default: {
-      const value = answers[question.path];
-      if (question.widget === 'YES_NO')
-        return [`${question.label}: ${value ? t('apply.yes') : t('apply.no')}`];
-      if (value === undefined) return [`${question.label}: ${t('apply.nothingSaid')}`];
-      return [
-        typeof value === 'object'
-          ? `${question.label}: ${Object.values(value as object).join(' ')}`
-          : `${question.label}: ${t('apply.yes')}`,
-      ];
-    }
+    default:
+      return isAsked(asked, answers)
+        ? [`${asked.label}: ${factText(asked, answers[asked.path], t, members)}`]
+        : [];
   }
 }
 
+/** Names head their line; they are not said twice. */
+function isNoName(part: Asked): boolean {
+  return part.path !== 'givenName' && part.path !== 'familyName';
+}
+
 function orNothing(lines: string[], t: T): string[] {
-  return lines.length > 0 ? lines : [t('apply.nothingTicked')];
-}
-
-/** What was answered about one person, on one line; nothing when nothing was. */
-function ofPerson(person: Person, parts: Schemas['Asked'][]): string[] {
-  const given = parts.filter((part) => person[part.path] !== undefined);
-  const words = given.map((part) => {
-    const value = person[part.path];
-    return typeof value === 'object' && value !== null
-      ? Object.values(value).filter(Boolean).join(', ')
-      : part.label;
-  });
-  return words.length > 0 ? [`${nameOf(person)}: ${words.join('; ')}`] : [];
-}
-
-function listLines(list: ListName, answers: Answers, t: T): string[] {
-  const lines = answers[list] as Line[] | undefined;
-  if (lines === undefined) return [t('apply.nothingSaid')];
-  if (lines.length === 0) return [t(`lines.${list}.none`)];
-  return lines.map((line) =>
-    [
-      t(`lines.kind.${line.kind ?? 'CASH'}` as 'lines.kind.CASH'),
-      amountText(line.amount ?? '0'),
-      line.frequency ? t(`frequency.${line.frequency}` as 'frequency.MONTHLY') : '',
-    ]
-      .filter(Boolean)
-      .join(', '),
-  );
-}
-
-function incomeLines(answers: Answers, t: T): string[] {
-  const name = (id: string) => answers.members?.find((each) => each.id === id)?.givenName ?? '';
-  const lines = (answers.incomes ?? []).map(
-    (line) =>
-      `${name(line.member)}: ${t(`kind.${line.kind ?? 'OTHER'}` as 'kind.OTHER')}, ${amountText(line.amount ?? '0')} ${t(`frequency.${line.frequency ?? 'MONTHLY'}` as 'frequency.MONTHLY')}`,
-  );
-  return [
-    ...lines,
-    ...(answers.noIncomeDeclared ?? []).map((id) => t('apply.nothingElse', { name: name(id) })),
-  ];
+  const given = lines.filter(Boolean);
+  return given.length > 0 ? given : [t('facts.notAnswered')];
 }

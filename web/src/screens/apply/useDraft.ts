@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api, ProblemError, type Schemas, take } from '../../api/client';
-import type { Answers } from './answers';
+import type { Answers } from '../../facts/answers';
 
 const MOST_UNANSWERED = 20;
 

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
 import { LongTextField, TextField } from '../../components/Field';
-import { amountOf } from '../apply/answers';
+import { amountOf } from '../../facts/shapes';
 
 type View = Schemas['Settle']['view'];
 type Props = {

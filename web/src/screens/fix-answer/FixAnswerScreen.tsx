@@ -6,8 +6,8 @@ import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
+import type { Person } from '../../facts/answers';
 import { dateText } from '../../i18n';
-import type { Person } from '../apply/answers';
 import { AskForTime } from './AskForTime';
 import { PaperPoint } from './PaperPoint';
 import { PointAnswer } from './PointAnswer';
@@ -60,7 +60,7 @@ export function FixAnswerScreen() {
       </Page>
     );
   }
-  const { points, dueOn, then, people } = asked.data;
+  const { points, dueOn, then, people, questions } = asked.data;
   const open = points.filter((point) => !point.answeredAt);
   const change = (point: Point, value: unknown) => setValues((now) => ({ ...now, [point.path]: value }));
   const submit = (event: FormEvent) => {
@@ -105,6 +105,7 @@ export function FixAnswerScreen() {
               ) : (
                 <PointAnswer
                   point={point}
+                  asked={questions[point.path]}
                   people={people as Person[]}
                   onChange={(value) => change(point, value)}
                 />

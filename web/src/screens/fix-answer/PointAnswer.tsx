@@ -1,82 +1,89 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
-import { DayField } from '../../components/DayField';
-import { CheckField, SelectField, TextField } from '../../components/Field';
-import { amountText, dateText } from '../../i18n';
-import { type Income, nameOf, type Person } from '../apply/answers';
-import { AmountField, IncomesOf } from '../apply/Incomes';
-import { type Line, Lines, type ListName } from '../apply/Lines';
+import { CheckField, TextField } from '../../components/Field';
+import { type Income, nameOf, type Person } from '../../facts/answers';
+import { FactField } from '../../facts/FactField';
+import { FactText } from '../../facts/FactText';
+import { type Asked, type Given, isRecord } from '../../facts/shapes';
+import { IncomesOf } from '../apply/Incomes';
+import { Lines } from '../apply/Lines';
 
-type Props = { point: Schemas['Point']; people: Person[]; onChange: (value: unknown) => void };
+type Props = {
+  point: Schemas['Point'];
+  /** How the form asks for the fact; nothing where it does not. */
+  asked: Asked | undefined;
+  people: Person[];
+  onChange: (value: unknown) => void;
+};
 
-/** The field that fits the fact a point names, by the shape of its path. */
-export function PointAnswer({ point, people, onChange }: Props) {
-  const parts = point.path.split('/');
-  const last = parts.at(-1);
-  if (parts[0] === 'members' && last === 'incomes')
-    return <PersonIncomes point={point} people={people} onChange={onChange} />;
+/** The field that fits the fact a point names, by how the form asks for it. */
+export function PointAnswer({ point, asked, people, onChange }: Props) {
   if (point.path === 'signatures') return <Sign people={people} onChange={onChange} />;
   if (point.path === 'signerNumber') return <Number4 onChange={onChange} />;
-  if (point.path === 'resources' || point.path === 'expenses')
-    return <List point={point} list={point.path} people={people} onChange={onChange} />;
-  if (point.path === 'linkedBenefit') return <Benefit point={point} onChange={onChange} />;
-  return (
-    <Scalar
-      point={point}
-      kind={
-        last === 'amount'
-          ? 'amount'
-          : /dateOfBirth|awaySince/.test(last ?? '')
-            ? 'date'
-            : last === 'year'
-              ? 'number'
-              : 'text'
-      }
-      onChange={onChange}
-    />
-  );
+  switch (asked?.widget) {
+    case 'INCOMES':
+      return <PersonIncomes point={point} asked={asked} people={people} onChange={onChange} />;
+    case 'RESOURCES':
+    case 'EXPENSES':
+      return <List point={point} asked={asked} people={people} onChange={onChange} />;
+    case 'GROUP':
+      return <Group point={point} asked={asked} people={people} onChange={onChange} />;
+    default:
+      return <One point={point} asked={asked ?? asText(point)} people={people} onChange={onChange} />;
+  }
 }
 
-function Scalar({
-  point,
-  kind,
-  onChange,
-}: Omit<Props, 'people'> & { kind: 'amount' | 'date' | 'number' | 'text' }) {
-  const { t } = useTranslation();
-  const before = String(point.before ?? '');
-  const [value, setValue] = useState(before);
-  const change = (typed: string) => {
-    setValue(typed);
-    onChange(kind === 'number' && /^\d+$/.test(typed) ? globalThis.Number(typed) : typed);
+type Known = Props & { asked: Asked };
+
+/** What no form asks for is put right in words. */
+function asText(point: Schemas['Point']): Asked {
+  return {
+    path: 'value',
+    widget: 'TEXT',
+    required: true,
+    label: point.title,
+    options: [],
+    parts: [],
+    notOf: [],
   };
-  const shown =
-    kind === 'amount' ? amountText(before) : kind === 'date' && before ? dateText(before) : before;
+}
+
+function One({ point, asked, people, onChange }: Known) {
+  const { t } = useTranslation();
+  const own: Asked = { ...asked, when: undefined, notOf: [], required: true };
+  const [now, setNow] = useState<Given>({ [asked.path]: point.before ?? undefined });
   return (
     <>
       <p>
-        {t('fix.youSaid')}: <span className="font-semibold">{shown}</span>
+        {t('fix.youSaid')}:{' '}
+        <span className="font-semibold">
+          <FactText asked={own} value={point.before} people={people} />
+        </span>
       </p>
       <div className="max-w-xs">
-        {kind === 'amount' ? (
-          <AmountField value={value} onChange={change} />
-        ) : kind === 'date' ? (
-          <DayField label={point.title} value={value} onChange={change} />
-        ) : (
-          <TextField label={point.title} value={value} onChange={change} />
-        )}
+        <FactField
+          asked={own}
+          record={now}
+          people={people}
+          onChange={(record) => {
+            setNow(record);
+            onChange(record[asked.path] ?? '');
+          }}
+        />
       </div>
     </>
   );
 }
 
-function PersonIncomes({ point, people, onChange }: Props) {
+function PersonIncomes({ point, asked, people, onChange }: Known) {
   const id = point.path.split('/')[1] ?? '';
   const person = people.find((each) => each.id === id) ?? { id };
   const before = (point.before ?? { lines: [], none: false }) as { lines: Income[]; none: boolean };
   const [now, setNow] = useState(before);
   return (
     <IncomesOf
+      asked={asked}
       person={person}
       all={now.lines}
       none={now.none}
@@ -95,11 +102,11 @@ function PersonIncomes({ point, people, onChange }: Props) {
   );
 }
 
-function List({ point, list, people, onChange }: Props & { list: ListName }) {
-  const [now, setNow] = useState(point.before as Line[] | undefined);
+function List({ point, asked, people, onChange }: Known) {
+  const [now, setNow] = useState(point.before as Given[] | undefined);
   return (
     <Lines
-      list={list}
+      asked={asked}
       people={people}
       lines={now ?? undefined}
       onChange={(lines) => {
@@ -110,7 +117,45 @@ function List({ point, list, people, onChange }: Props & { list: ListName }) {
   );
 }
 
-function Sign({ people, onChange }: Omit<Props, 'point'>) {
+/** Facts that belong together, or the statement that there is no such thing. */
+function Group({ point, asked, people, onChange }: Known) {
+  const { t } = useTranslation();
+  const [now, setNow] = useState<Given>(isRecord(point.before) ? point.before : {});
+  const [none, setNone] = useState(false);
+  const own = (record: Given) =>
+    Object.fromEntries(asked.parts.map((part) => [part.path, record[part.path] ?? '']));
+  return (
+    <>
+      {!none && (
+        <div className="flex flex-col gap-4 sm:flex-row">
+          {asked.parts.map((part) => (
+            <FactField
+              key={part.path}
+              asked={part}
+              record={now}
+              within={`${asked.path}/`}
+              people={people}
+              onChange={(record) => {
+                setNow(record);
+                onChange(own(record));
+              }}
+            />
+          ))}
+        </div>
+      )}
+      <CheckField
+        label={t('fix.noSuchThing')}
+        checked={none}
+        onChange={(checked) => {
+          setNone(checked);
+          onChange(checked ? null : own(now));
+        }}
+      />
+    </>
+  );
+}
+
+function Sign({ people, onChange }: Pick<Props, 'people' | 'onChange'>) {
   const { t } = useTranslation();
   const [name, setName] = useState('');
   const self = people.find((each) => each.relationship === 'SELF');
@@ -146,48 +191,6 @@ function Number4({ onChange }: Pick<Props, 'onChange'>) {
         onChange={(checked) => {
           setNone(checked);
           onChange(checked ? { none: true } : { last4 });
-        }}
-      />
-    </>
-  );
-}
-
-function Benefit({ point, onChange }: Omit<Props, 'people'>) {
-  const { t } = useTranslation();
-  const [now, setNow] = useState(
-    (point.before ?? { kind: '', caseNumber: '' }) as { kind: string; caseNumber: string },
-  );
-  const [none, setNone] = useState(false);
-  const change = (changed: { kind: string; caseNumber: string }) => {
-    setNow(changed);
-    onChange({ kind: changed.kind, caseNumber: changed.caseNumber });
-  };
-  return (
-    <>
-      {!none && (
-        <div className="flex flex-col gap-4 sm:flex-row">
-          <SelectField
-            label={t('apply.whatKind')}
-            value={now.kind}
-            onChange={(kind) => change({ ...now, kind })}
-            options={(['FOOD_ASSISTANCE', 'CASH_ASSISTANCE'] as const).map((value) => ({
-              value,
-              label: t(`kind.${value}`),
-            }))}
-          />
-          <TextField
-            label={point.title}
-            value={now.caseNumber}
-            onChange={(caseNumber) => change({ ...now, caseNumber })}
-          />
-        </div>
-      )}
-      <CheckField
-        label={t('fix.noBenefit')}
-        checked={none}
-        onChange={(checked) => {
-          setNone(checked);
-          onChange(checked ? null : now);
         }}
       />
     </>

@@ -21,7 +21,6 @@ import org.civitane.server.casework.Search;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Determinations;
-import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
@@ -149,11 +148,9 @@ public class ClaimLifeTest extends ServerTest {
                 .put("kind", "FOOD_ASSISTANCE")
                 .put("caseNumber", "FA-000000")
                 .put("confirmed", true);
-        ClaimView claim = handIn(applicant, answers);
-        assertThat(JsonColumn.read(claims.newestEdition(claim))
-                        .path("linkedBenefit")
-                        .has("confirmed"))
-                .isFalse();
+        assertThatThrownBy(() -> handIn(applicant, answers))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("not for you to say");
     }
 
     @Test

@@ -16,6 +16,9 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.SecurityHeaders;
+import org.civitane.server.standins.Mood;
+import org.civitane.server.standins.Moods;
+import org.civitane.server.standins.Service;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
@@ -98,6 +101,9 @@ public class ErrorsTest extends ServerTest {
     @Autowired
     @Qualifier("requestMappingHandlerMapping") private RequestMappingHandlerMapping mappings;
 
+    @Autowired
+    private Moods moods;
+
     private OtherServer server;
     private Visitor applicant;
     private Visitor supervisor;
@@ -121,6 +127,9 @@ public class ErrorsTest extends ServerTest {
 
     @AfterClass(alwaysRun = true)
     void stop() {
+        for (Service service : Service.values()) {
+            moods.set(service, Mood.ANSWERS);
+        }
         server.close();
     }
 

@@ -2,6 +2,7 @@ package org.civitane.core.programme;
 
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
 import org.civitane.core.programme.paidleave.PaidLeave;
@@ -34,6 +35,15 @@ public final class Catalogue {
             }
         }
         return Optional.empty();
+    }
+
+    /** The kind of paper of that code, whichever programme wants it; another paper when none does. */
+    public static PaperKind paper(String code) {
+        return PROGRAMMES.stream()
+                .flatMap(programme -> programme.papers().stream())
+                .filter(kind -> kind.code().equals(code))
+                .findFirst()
+                .orElse(PaperKind.OTHER);
     }
 
     /**

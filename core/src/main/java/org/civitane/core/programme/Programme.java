@@ -3,11 +3,16 @@ package org.civitane.core.programme;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.evidence.PaperKind;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
+import org.civitane.core.fact.Lack;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Wording;
@@ -48,6 +53,50 @@ public interface Programme<C extends CaseFile> {
      */
     default List<EvidenceNeed> evidenceNeeds(C file, Determination determination) {
         return List.of();
+    }
+
+    /** The kinds of paper that {@link #evidenceNeeds} may name. */
+    default List<PaperKind> papers() {
+        return List.of();
+    }
+
+    /** The facts of an application, in the order of its record. */
+    default List<FactSpec> facts() {
+        return FactSpecs.of(caseType());
+    }
+
+    /** What each code of {@code missing} means. */
+    List<Lack> lacks();
+
+    /**
+     * What a code of {@code missing} means.
+     *
+     * @param missing with its subject, if it has one
+     * @throws IllegalArgumentException when this programme has no such code
+     */
+    default Lack lackOf(String missing) {
+        return lacks().stream()
+                .filter(lack -> lack.isMeantBy(missing))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(id() + " lacks nothing called " + missing + "."));
+    }
+
+    /** What each of its results means, by the chapter's word. */
+    Map<String, Finding> findings();
+
+    /**
+     * What a result means.
+     *
+     * @throws IllegalArgumentException when this programme has no such result
+     */
+    default Finding findingOf(Outcome outcome) {
+        return Optional.ofNullable(findings().get(outcome.result()))
+                .orElseThrow(() -> new IllegalArgumentException(id() + " has no result " + outcome.result() + "."));
+    }
+
+    /** Whether a household cannot wait for everything to be looked at. */
+    default boolean isUrgent(Determination determination) {
+        return false;
     }
 
     /**

@@ -3,6 +3,8 @@ package org.civitane.core.question;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import org.civitane.core.casefile.Relationship;
 
 /**
  * One thing that is asked.
@@ -12,16 +14,30 @@ import java.util.Optional;
  * @param required whether one can go on without an answer
  * @param options the answers to choose from, in order; empty for all but {@code CHOICE}
  * @param when shown only under this condition
- * @param parts what is asked within it: of each person, or once a {@code GROUP} is answered with yes
+ * @param parts what is asked within it: of each person, in each line, or once a {@code GROUP} is answered with yes
+ * @param notOf people who are not asked it, by what they are to the applicant
  */
 public record Question(
-        String path, Widget widget, boolean required, List<String> options, Optional<When> when, List<Question> parts) {
+        String path,
+        Widget widget,
+        boolean required,
+        List<String> options,
+        Optional<When> when,
+        List<Question> parts,
+        Set<Relationship> notOf) {
     /** How a question is asked. */
     public enum Widget {
         TEXT,
         NUMBER,
         AMOUNT,
         DATE,
+        MONTH,
+        /** One of the people of the household, by their id; the applicant when nobody is chosen. */
+        MEMBER,
+        /** Any number of lines, each with the parts. */
+        ROWS,
+        /** Any number of names or words. */
+        NAMES,
         /** Ticked or not; the one option, when there is one, is what a tick answers in place of yes. */
         YES_NO,
         CHOICE,
@@ -49,25 +65,31 @@ public record Question(
     public Question {
         options = List.copyOf(options);
         parts = List.copyOf(parts);
+        notOf = Set.copyOf(notOf);
     }
 
     public static Question of(String path, Widget widget) {
-        return new Question(path, widget, true, List.of(), Optional.empty(), List.of());
+        return new Question(path, widget, true, List.of(), Optional.empty(), List.of(), Set.of());
     }
 
     /** A choice among the constants of an enumeration. */
     public static <E extends Enum<E>> Question choice(String path, Class<E> options) {
-        return new Question(path, Widget.CHOICE, true, names(options), Optional.empty(), List.of());
+        return new Question(path, Widget.CHOICE, true, names(options), Optional.empty(), List.of(), Set.of());
+    }
+
+    /** A choice among some codes. */
+    public static Question choice(String path, List<String> options) {
+        return new Question(path, Widget.CHOICE, true, options, Optional.empty(), List.of(), Set.of());
     }
 
     /** Any number of the constants of an enumeration. */
     public static <E extends Enum<E>> Question several(String path, Class<E> options) {
-        return new Question(path, Widget.SEVERAL, false, names(options), Optional.empty(), List.of());
+        return new Question(path, Widget.SEVERAL, false, names(options), Optional.empty(), List.of(), Set.of());
     }
 
     /** A tick that answers no: the fact holds unless it is ticked. */
     public static Question tickedForNo(String path) {
-        return new Question(path, Widget.YES_NO, false, List.of("false"), Optional.empty(), List.of());
+        return new Question(path, Widget.YES_NO, false, List.of("false"), Optional.empty(), List.of(), Set.of());
     }
 
     private static <E extends Enum<E>> List<String> names(Class<E> options) {
@@ -76,14 +98,19 @@ public record Question(
 
     /** This question with parts asked within it. */
     public Question asking(Question... within) {
-        return new Question(path, widget, required, options, when, List.of(within));
+        return new Question(path, widget, required, options, when, List.of(within), notOf);
     }
 
     public Question optional() {
-        return new Question(path, widget, false, options, when, parts);
+        return new Question(path, widget, false, options, when, parts, notOf);
     }
 
     public Question onlyWhen(String otherPath, String equals) {
-        return new Question(path, widget, required, options, Optional.of(new When(otherPath, equals)), parts);
+        return new Question(path, widget, required, options, Optional.of(new When(otherPath, equals)), parts, notOf);
+    }
+
+    /** This question, which is not asked of people who are one of these to the applicant. */
+    public Question notOf(Relationship... relationships) {
+        return new Question(path, widget, required, options, when, parts, Set.of(relationships));
     }
 }

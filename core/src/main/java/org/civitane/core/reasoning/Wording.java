@@ -65,6 +65,11 @@ public final class Wording {
         return holder(key).containsKey(key) ? text(key) : otherwise;
     }
 
+    /** Whether there is a text of that key. */
+    public boolean has(String key) {
+        return holder(key).containsKey(key);
+    }
+
     private ResourceBundle holder(String key) {
         return texts.containsKey(key) ? texts : shared;
     }

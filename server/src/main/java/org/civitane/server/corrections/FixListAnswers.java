@@ -6,10 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimActs;
@@ -87,6 +90,7 @@ public class FixListAnswers {
                 .filter(sent -> sent.state() == FixList.State.SENT)
                 .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
+        ObjectNode before = file.deepCopy();
         List<Paper> came = papers.of(claimId);
         List<Point> points = list.points().stream()
                 .map(point -> point.isOpen() && answers.containsKey(point.path())
@@ -100,14 +104,21 @@ public class FixListAnswers {
         }
         boolean done = points.stream().noneMatch(Point::isOpen);
         FixList changed = list.as(done ? FixList.State.ANSWERED : FixList.State.SENT, points);
+        List<FactSpec> facts = Claims.programmeOf(claim).facts().stream()
+                .filter(fact -> fact.saidBy() == SaidBy.APPLICANT || !isAskedFor(fact, now))
+                .toList();
+        WhoseWord.notTheApplicants(file, before, facts).ifPresent(path -> {
+            throw Problem.invalid(path, texts.say("problem.not-yours-to-say"));
+        });
+        WhoseWord.keepOthers(file, before, facts);
         CaseFiles.Read<?> read = read(file, now);
         store.update(changed);
-        List<FactPath> facts = now.stream()
+        List<FactPath> changedFacts = now.stream()
                 .filter(point -> !point.isForPaper())
                 .map(point -> new FactPath(point.path()))
                 .toList();
-        if (!facts.isEmpty()) {
-            settlements.lapse(claimId, facts);
+        if (!changedFacts.isEmpty()) {
+            settlements.lapse(claimId, changedFacts);
             claims.addEdition(
                     claimId, read.file(), JsonColumn.write(file), texts.say("edition.fix-list", list.round()));
         }
@@ -124,6 +135,11 @@ public class FixListAnswers {
         return changed;
     }
 
+    /** A signature, for one, is this office's to take down, except where the applicant was asked for it. */
+    private static boolean isAskedFor(FactSpec fact, List<Point> points) {
+        return points.stream().anyMatch(point -> point.path().equals(fact.name()));
+    }
+
     private Point answered(Point point, Answer answer, ObjectNode file, FixList list, List<Paper> came) {
         String note = answer.note()
                 .map(String::strip)
@@ -134,7 +150,7 @@ public class FixListAnswers {
         if (point.isForPaper()) {
             return point.answeredWith(StringNode.valueOf(paperFor(point, list, came)), note, at);
         }
-        JsonNode value = cleaned(point.path(), answer.value());
+        JsonNode value = answer.value();
         try {
             CasePaths.set(file, new FactPath(point.path()), value);
         } catch (IllegalArgumentException | ClassCastException e) {
@@ -175,12 +191,5 @@ public class FixListAnswers {
                 .filter(path -> path.startsWith(list) || path.endsWith("/" + list))
                 .findFirst()
                 .orElse(pointer);
-    }
-
-    /** Nobody confirms their own benefit: that is the register's to say, or the caseworker's. */
-    private static JsonNode cleaned(String path, JsonNode value) {
-        return path.equals("linkedBenefit") && value instanceof ObjectNode benefit
-                ? benefit.without("confirmed")
-                : value;
     }
 }

@@ -6,16 +6,20 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.claim.Act;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.forms.Asked;
+import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
@@ -81,6 +85,7 @@ class FixListController {
     /**
      * What the applicant sees: the points and nothing else of the claim but its people, to name them.
      *
+     * @param questions how each fact is asked for in the form, by the path of its point; papers have none
      * @param extensions what they asked for, and what was said to it
      * @param mostDays how many days more they may ask for; 0 when none
      */
@@ -90,6 +95,7 @@ class FixListController {
             LocalDate dueOn,
             FixList.Then then,
             List<Point> points,
+            Map<String, Asked> questions,
             int open,
             List<Extensions.MoreTime> extensions,
             int mostDays,
@@ -129,10 +135,18 @@ class FixListController {
                 list.dueOn(),
                 list.then(),
                 list.points(),
+                questions(claim, list.points()),
                 list.open(),
                 extensions.of(list.id()),
                 extensions.mostDays(claim, list),
                 people);
+    }
+
+    private static Map<String, Asked> questions(ClaimView claim, List<Point> points) {
+        Map<String, Asked> questions = new HashMap<>();
+        points.forEach(point -> Questions.askingFor(Claims.programmeOf(claim), new FactPath(point.path()))
+                .ifPresent(asked -> questions.put(point.path(), asked)));
+        return questions;
     }
 
     /** @return how many points are still open */

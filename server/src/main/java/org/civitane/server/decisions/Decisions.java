@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
-import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
@@ -121,8 +120,8 @@ public class Decisions {
         if (reason.length() > LONGEST_REASON) {
             throw Problem.invalid("reason", texts.say("problem.reason"));
         }
-        boolean negative =
-                run.determination().outcomes().stream().map(Outcome::result).anyMatch("DENIED"::equals);
+        boolean negative = run.determination().outcomes().stream()
+                .anyMatch(outcome -> run.findingOf(outcome).needsReason());
         if (negative && reason.isBlank()) {
             throw Problem.invalid("reason", texts.say("problem.negative-needs-reason"));
         }

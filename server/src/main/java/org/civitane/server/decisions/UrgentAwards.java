@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.identity.IdentityCheck;
-import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
@@ -111,7 +111,8 @@ public class UrgentAwards {
         }
         Determinations.Run run = determinations.current(claim);
         boolean approved = run.determination().status() == Status.DETERMINED
-                && run.determination().outcomes().stream().map(Outcome::result).allMatch("APPROVED"::equals);
+                && run.determination().outcomes().stream()
+                        .allMatch(outcome -> run.findingOf(outcome) == Finding.GRANTED);
         if (!approved) {
             throw Problem.conflict("not-approved", texts.say("urgent.not-approved"));
         }

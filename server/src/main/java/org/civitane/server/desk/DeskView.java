@@ -230,7 +230,7 @@ class DeskView {
                 outcomes.isEmpty() ? texts.say("desk.nobody") : run.headline(),
                 detail(run),
                 run.determination().status() == Status.DETERMINED,
-                outcomes.stream().map(Outcome::result).anyMatch("DENIED"::equals),
+                outcomes.stream().anyMatch(outcome -> run.findingOf(outcome).needsReason()),
                 scale(run));
     }
 

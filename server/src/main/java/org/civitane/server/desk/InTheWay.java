@@ -6,9 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.civitane.core.evidence.PaperKind;
+import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Wording;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Wait;
 import org.civitane.server.determinations.Determinations;
@@ -28,6 +33,9 @@ import tools.jackson.databind.node.BooleanNode;
 /** Works out what stands between a claim and its decision, what matters first. */
 @Component
 class InTheWay {
+    /** Whose words a fix list can ask for. */
+    private static final Set<SaidBy> ASKED_HERE = Set.of(SaidBy.APPLICANT, SaidBy.CO_SIGNER);
+
     private final Impacts impacts;
     private final Texts texts;
 
@@ -54,7 +62,7 @@ class InTheWay {
     /** Someone disputed or suspected stands in the way of any decision; someone not confirmed only where that is asked for. */
     private Optional<Obstacle> identity(Situation now) {
         IdentityReview identity = now.review().identity();
-        boolean asked = now.evidence().stream().anyMatch(item -> item.kind().equals("IDENTITY"));
+        boolean asked = now.evidence().stream().anyMatch(item -> item.kind().equals(PaperKind.IDENTITY.code()));
         Obstacle.Weight weight = switch (identity.result()) {
             case DISPUTED, MISUSE_SUSPECTED -> Obstacle.Weight.ANSWER;
             case UNCONFIRMED -> Obstacle.Weight.WANTED;
@@ -86,7 +94,8 @@ class InTheWay {
 
     private static boolean isWaived(Situation now) {
         return now.evidence().stream()
-                .anyMatch(item -> item.kind().equals("IDENTITY") && item.state() == EvidenceItem.State.WAIVED);
+                .anyMatch(item ->
+                        item.kind().equals(PaperKind.IDENTITY.code()) && item.state() == EvidenceItem.State.WAIVED);
     }
 
     private List<Obstacle> people(Situation now) {
@@ -179,34 +188,34 @@ class InTheWay {
                 request.id().toString());
     }
 
+    /** In words of its own where the code has them; else in the programme's word for what is lacking. */
     private Obstacle missing(String code, Determinations.Run run) {
-        int colon = code.indexOf(':');
-        String kind = colon < 0 ? code : code.substring(0, colon);
-        String member = colon < 0 ? "" : code.substring(colon + 1);
-        String name = run.nameOf(member);
-        String text = kind.equals("signature") && !member.isEmpty() ? "signature-of" : kind;
-        String path = switch (kind) {
-            case "income" -> "members/" + member + "/incomes";
-            case "signature", "signature-name" -> "signatures";
-            case "signer-number" -> "signerNumber";
-            case "resources", "expenses" -> kind;
-            default -> "members";
-        };
-        boolean askable = !path.equals("members");
+        Lack lack = run.read().programme().lackOf(code);
+        Wording wording = run.wording();
+        String subject = Lack.subjectOf(code);
+        String key = lack.code() + (subject.isEmpty() || !wording.has("missing." + lack.code() + "-of") ? "" : "-of");
+        Map<String, String> places = Map.of("name", run.nameOf(subject), "what", wording.shown(code));
+        String title = lacking(wording, "missing." + key, "missing.other", places);
+        String path = lack.factOf(code).path();
+        boolean askable = !lack.beforehand() && ASKED_HERE.contains(lack.from());
         return new Obstacle(
                 Obstacle.Weight.ANSWER,
                 Obstacle.Kind.MISSING,
-                texts.say("missing." + text, name),
-                texts.say("missing." + text + ".detail", name),
+                title,
+                lacking(wording, "missing." + key + ".detail", "missing.from." + lack.from(), places),
                 "",
                 path,
                 askable
                         ? Optional.of(new Obstacle.Suggestion(
                                 path,
-                                texts.say("missing." + text, name),
-                                texts.say("ask." + text, name),
-                                texts.say("good." + text, name)))
+                                title,
+                                lacking(wording, "ask." + key, "ask.other", places),
+                                lacking(wording, "good." + key, "good.other", places)))
                         : Optional.empty());
+    }
+
+    private static String lacking(Wording wording, String key, String otherwise, Map<String, String> places) {
+        return wording.filled(wording.text(wording.has(key) ? key : otherwise), places);
     }
 
     /** The facts whose views differ, and those on which a register has the word and has not spoken, with what hangs on each. */

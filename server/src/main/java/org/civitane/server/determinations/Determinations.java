@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
@@ -49,6 +50,11 @@ public class Determinations {
             return determination.reasons().stream()
                     .map(step -> Sentence.of(step, wording))
                     .toList();
+        }
+
+        /** What a result means, whatever the chapter calls it. */
+        public Finding findingOf(Outcome outcome) {
+            return read.programme().findingOf(outcome);
         }
 
         /** What a member of the household is called; the subject itself when it is no member. */

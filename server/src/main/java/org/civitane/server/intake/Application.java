@@ -2,32 +2,38 @@ package org.civitane.server.intake;
 
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
-import java.util.List;
 import java.util.Optional;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Makes a case file of a draft's answers. */
 final class Application {
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss");
-    /** Not the applicant's to say, or said by handing in. */
-    private static final List<String> NOT_ASKED = List.of("programme", "receivedAt", "signatures", "signerNumber");
 
     private Application() {}
 
-    /** The answers without what an applicant may not say. */
-    static ObjectNode cleaned(JsonNode answers) {
-        ObjectNode clean = answers.isObject() ? (ObjectNode) answers.deepCopy() : JsonColumn.object();
-        clean.remove(NOT_ASKED);
-        if (clean.get("linkedBenefit") instanceof ObjectNode benefit) {
-            benefit.remove("confirmed");
-        }
-        return clean;
+    /**
+     * The answers as they can be kept: an object that says nothing that is others' to say.
+     *
+     * @param programme whose facts they are
+     * @throws Problem at the first fact that is not the applicant's word
+     */
+    static ObjectNode own(JsonNode answers, String programme, Texts texts) {
+        ObjectNode own = answers.isObject() ? (ObjectNode) answers.deepCopy() : JsonColumn.object();
+        WhoseWord.notTheApplicants(
+                        own, JsonColumn.object(), Catalogue.named(programme).facts())
+                .ifPresent(path -> {
+                    throw Problem.invalid(path, texts.say("problem.not-yours-to-say"));
+                });
+        return own;
     }
 
     /** A signed application. @param last4 empty when the signer has no person number */
@@ -58,9 +64,7 @@ final class Application {
     /** The application as it would be if it were signed now and every statement in it confirmed; for the estimate. */
     static Optional<CaseFiles.Read<?>> imagined(ObjectNode answers, String programme, LocalDateTime at) {
         ObjectNode confirmed = answers.deepCopy();
-        if (confirmed.get("linkedBenefit") instanceof ObjectNode benefit) {
-            benefit.put("confirmed", true);
-        }
+        WhoseWord.imagineConfirmed(confirmed, Catalogue.named(programme).facts());
         JsonNode self = applicant(answers);
         String name = self.path("givenName").asString("") + " "
                 + self.path("familyName").asString("");

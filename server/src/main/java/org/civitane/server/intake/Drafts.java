@@ -2,17 +2,18 @@ package org.civitane.server.intake;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.fact.Lack;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
-import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.Accounts;
@@ -151,7 +152,7 @@ public class Drafts {
                 throw new ObjectOptimisticLockingFailureException(Draft.class, id);
             }
         }
-        String json = JsonColumn.write(Application.cleaned(answers));
+        String json = JsonColumn.write(Application.own(answers, draft.programme(), texts));
         if (json.length() > LONGEST_ANSWERS) {
             throw Problem.invalid("", texts.say("problem.too-long"));
         }
@@ -182,14 +183,14 @@ public class Drafts {
 
     /** Hands in answers that are no draft. @throws Problem as {@link #handIn} */
     public ClaimView handInAnswers(SignedIn applicant, String programme, ObjectNode answers, Signing signing) {
-        ObjectNode said = Application.cleaned(answers);
+        ObjectNode said = Application.own(answers, programme, texts);
         statistics.keep(programme, said.remove("statistics"));
         Contact contact = contacts.read(
                 Optional.<JsonNode>ofNullable(said.remove("contact")).orElseGet(JsonColumn::object));
         ObjectNode file = Application.signed(said, programme, clock.localNow(), signing.name(), signing.last4());
         CaseFiles.Read<?> read = read(file);
         Determination determination = determinations.run(read).determination();
-        check(determination, read.file());
+        check(read.programme(), determination, read.file());
         refuseSecond(applicant.account(), read.programme(), determination.receivedOn());
         NewClaim claim = new NewClaim(
                 read.programme(),
@@ -197,7 +198,7 @@ public class Drafts {
                 read.file(),
                 JsonColumn.write(file),
                 determination.dueBy(),
-                determination.figures().get("urgent") instanceof Value.Flag urgent && urgent.holds());
+                read.programme().isUrgent(determination));
         String self = Application.applicant(said).path("id").asString("");
         return claims.receive(claim, id -> {
             contacts.keep(id, self, contact);
@@ -224,7 +225,7 @@ public class Drafts {
         }
     }
 
-    private void check(Determination determination, CaseFile file) {
+    private void check(Programme<?> programme, Determination determination, CaseFile file) {
         for (String code : determination.missing()) {
             if (code.startsWith("signature")) {
                 throw Problem.invalid(
@@ -236,8 +237,11 @@ public class Drafts {
             if (code.equals("signer-number")) {
                 throw Problem.invalid("last4", texts.say("problem.last4"));
             }
-            if (code.equals("pupil")) {
-                throw Problem.invalid("members", texts.say("problem.no-pupil"));
+            Lack lack = programme.lackOf(code);
+            if (lack.beforehand()) {
+                throw Problem.invalid(
+                        lack.factOf(code).path(),
+                        programme.wording(Locale.ENGLISH).text("missing." + lack.code() + ".beforehand"));
             }
         }
     }

@@ -7,17 +7,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
-import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.forms.Asked;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,20 +37,6 @@ class ProgrammeController {
     }
 
     record Offer(String id, String name, String purpose, String askFor, List<String> atHand) {}
-
-    record Choice(String value, String label) {}
-
-    record Condition(String path, String equals) {}
-
-    record Asked(
-            String path,
-            Question.Widget widget,
-            boolean required,
-            String label,
-            Optional<String> hint,
-            List<Choice> options,
-            Optional<Condition> when,
-            List<Asked> parts) {}
 
     record Part(String id, String title, String intro, List<Asked> questions) {}
 
@@ -80,11 +65,11 @@ class ProgrammeController {
                         wording.text("chapter." + chapter.id() + ".title"),
                         wording.text("chapter." + chapter.id() + ".intro"),
                         chapter.questions().stream()
-                                .map(question -> asked(question, "question.", wording))
+                                .map(question -> Asked.of(question, "question.", wording))
                                 .toList()))
                 .toList();
         List<Asked> screening = form.screening().stream()
-                .map(question -> asked(question, "screening.", wording))
+                .map(question -> Asked.of(question, "screening.", wording))
                 .toList();
         return new Form(offer(programme), chapters, screening, form.asksSignerNumber());
     }
@@ -119,25 +104,6 @@ class ProgrammeController {
             atHand.add(wording.text("atHand." + i));
         }
         return new Offer(programme.id(), wording.text("name"), wording.text("purpose"), wording.text("askFor"), atHand);
-    }
-
-    private static Asked asked(Question question, String prefix, Wording wording) {
-        String hint = wording.textOr(prefix + question.path() + ".hint", "");
-        return new Asked(
-                question.path(),
-                question.widget(),
-                question.required(),
-                wording.text(prefix + question.path() + ".label"),
-                hint.isEmpty() ? Optional.empty() : Optional.of(hint),
-                question.options().stream()
-                        .map(option -> new Choice(
-                                option,
-                                wording.textOr("option." + question.path() + "." + option, wording.shown(option))))
-                        .toList(),
-                question.when().map(when -> new Condition(when.path(), when.equals())),
-                question.parts().stream()
-                        .map(part -> asked(part, prefix, wording))
-                        .toList());
     }
 
     private static <C extends CaseFile> OnlineForm<C> formOf(Programme<C> programme) {

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
-import org.civitane.core.evidence.Holding;
+import org.civitane.core.programme.Catalogue;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -61,6 +61,6 @@ public class HoldingPapers {
                 kind,
                 row.getString("member"),
                 row.getString("name"),
-                Holding.lastDay(kind, came));
+                Catalogue.paper(kind).lastDay(came));
     }
 }

@@ -1,5 +1,6 @@
 package org.civitane.server.standins;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
@@ -38,7 +39,7 @@ class OutsideController {
     }
 
     @PutMapping("/api/outside/{service}")
-    Outside behave(@PathVariable Service service, @RequestBody Behave wish) {
+    Outside behave(@PathVariable Service service, @RequestBody @Valid Behave wish) {
         moods.set(service, wish.mood());
         return outside();
     }

@@ -2,12 +2,11 @@ package org.civitane.server.verification;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.platform.Texts;
 import tools.jackson.databind.JsonNode;
@@ -18,13 +17,6 @@ import tools.jackson.databind.node.StringNode;
  * the paper's amount stands beside what was said; how often it comes is as said, since such papers seldom tell.
  */
 final class CostFacts {
-    /** The kinds of line that each kind of paper speaks of. */
-    private static final Map<String, Set<String>> SHOWS = Map.of(
-            "HOUSING_COSTS", Set.of("RENT", "MORTGAGE"),
-            "BANK_STATEMENT", Set.of("BANK"),
-            "CARE_RECEIPTS", Set.of("DEPENDANT_CARE"),
-            "MEDICAL_COSTS", Set.of("MEDICAL"));
-
     private final JsonNode file;
     private final List<ShownCost> shown;
     private final FactWords words;
@@ -75,7 +67,7 @@ final class CostFacts {
                 .filter(each -> each.path("kind").asString().equals(kind))
                 .count();
         List<ShownCost> about = shown.stream()
-                .filter(cost -> SHOWS.getOrDefault(cost.kind(), Set.of()).contains(kind))
+                .filter(cost -> Catalogue.paper(cost.kind()).lines().contains(kind))
                 .toList();
         return ofKind == 1 && about.size() == 1 ? Optional.of(about.getFirst()) : Optional.empty();
     }

@@ -5,7 +5,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.civitane.core.casefile.Person;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
@@ -16,6 +20,10 @@ import tools.jackson.databind.node.BooleanNode;
 
 /** The facts of one edition, in the order in which the programme's form asks for them. */
 final class FactRows {
+    /** What stands in the heading of a person, or in a row of its own with what others say about it. */
+    private static final Set<String> OF_PERSON =
+            FactSpecs.of(Person.class).stream().map(FactSpec::name).collect(Collectors.toSet());
+
     private final ClaimView claim;
     private final JsonNode file;
     private final BenefitRecord benefits;
@@ -54,7 +62,10 @@ final class FactRows {
         facts.add(others.ofBirth(id, born));
         for (Question question : questions) {
             switch (question.widget()) {
-                case PEOPLE, EACH_PERSON -> question.parts().forEach(part -> addGiven(facts, self, member, part));
+                case PEOPLE, EACH_PERSON ->
+                    question.parts().stream()
+                            .filter(part -> !OF_PERSON.contains(part.path()))
+                            .forEach(part -> addGiven(facts, self, member, part));
                 case INCOMES -> addIncomes(facts, id);
                 default -> {}
             }

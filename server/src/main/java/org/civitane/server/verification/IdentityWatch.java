@@ -3,6 +3,7 @@ package org.civitane.server.verification;
 import java.sql.Timestamp;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimReceived;
@@ -25,8 +26,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class IdentityWatch {
-    private static final String IDENTITY = "IDENTITY";
-
     private final Verification verification;
     private final Claims claims;
     private final EvidenceList evidence;
@@ -95,7 +94,7 @@ class IdentityWatch {
                 .update();
         history.add(id, new Actor(texts.say("identity.actor")), "identity-checked", review.sentence());
         boolean byRegister = review.basis().equals(Optional.of(IdentityCheck.Basis.REGISTER));
-        evidence.shownByRegister(claim, IDENTITY, review.member(), byRegister);
+        evidence.shownByRegister(claim, PaperKind.IDENTITY.code(), review.member(), byRegister);
     }
 
     private Optional<String> before(UUID claim) {

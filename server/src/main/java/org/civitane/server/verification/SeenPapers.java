@@ -9,8 +9,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityDocument;
 import org.civitane.core.income.PaySlip;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Reading;
 import org.civitane.server.papers.Readings;
@@ -58,12 +60,12 @@ final class SeenPapers {
             return;
         }
         try {
-            switch (paper.kind()) {
-                case "PAY_SLIPS" -> addSlip(paper, page);
-                case "IDENTITY" -> addDocument(paper, page, documentType(page), "issuedOn");
-                case "HOUSING_COSTS" -> addDocument(paper, page, "LEASE", "issuedOn");
-                case "BANK_STATEMENT" -> addDocument(paper, page, "BANK_STATEMENT", "issuedOn");
-                default -> {}
+            PaperKind kind = Catalogue.paper(paper.kind());
+            switch (kind.reading()) {
+                case SLIP -> addSlip(paper, kind, page);
+                case DOCUMENT -> addDocument(paper, page, documentType(page), "issuedOn");
+                case AMOUNT -> kind.document().ifPresent(type -> addDocument(paper, page, type, "issuedOn"));
+                case NOTHING -> {}
             }
             value(page, "amount")
                     .ifPresent(amount -> costs.add(new ShownCost(
@@ -74,8 +76,8 @@ final class SeenPapers {
         }
     }
 
-    private void addSlip(Paper paper, Map<String, ShownValue> page) {
-        addDocument(paper, page, "PAY_SLIP", "payDate");
+    private void addSlip(Paper paper, PaperKind kind, Map<String, ShownValue> page) {
+        kind.document().ifPresent(type -> addDocument(paper, page, type, "payDate"));
         Optional<String> employer = value(page, "employer");
         Optional<LocalDate> start = day(page, "periodStart");
         Optional<LocalDate> end = day(page, "periodEnd");

@@ -9,6 +9,8 @@ import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.WordOf;
 import org.civitane.core.identity.IdentityCheck;
 
 /**
@@ -22,7 +24,7 @@ import org.civitane.core.identity.IdentityCheck;
  * @param policeRegister not given when it has not been asked yet
  */
 public record ConductCertificateCase(
-        LocalDateTime receivedAt,
+        @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
         List<Person> members,
         List<IncomeLine> incomes,
         List<String> noIncomeDeclared,
@@ -36,11 +38,11 @@ public record ConductCertificateCase(
         Optional<Integer> copies,
         boolean fast,
         Optional<Handover> handover,
-        Optional<IdentityCheck.Result> identity,
-        Optional<PoliceRegister> policeRegister,
-        Optional<Payment> payment,
-        Optional<LocalDate> issuedOn,
-        List<Signature> signatures)
+        @WordOf(SaidBy.AGENCY) Optional<IdentityCheck.Result> identity,
+        @WordOf(SaidBy.REGISTER) Optional<PoliceRegister> policeRegister,
+        @WordOf(SaidBy.AGENCY) Optional<Payment> payment,
+        @WordOf(SaidBy.AGENCY) Optional<LocalDate> issuedOn,
+        @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     /** The applicant's passport; its lines are empty when they were not read. */
     public record Passport(String number, String name, LocalDate dateOfBirth, LocalDate expiresOn, List<String> mrz) {

@@ -10,6 +10,8 @@ import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.WordOf;
 
 /**
  * One application for food assistance; the components are the fields of the case file.
@@ -18,7 +20,7 @@ import org.civitane.core.casefile.Signature;
  * @param expenses not given is missing; none is an empty list
  */
 public record FoodAssistanceCase(
-        LocalDateTime receivedAt,
+        @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
         List<FoodMember> members,
         List<IncomeLine> incomes,
         List<String> noIncomeDeclared,
@@ -26,7 +28,7 @@ public record FoodAssistanceCase(
         Optional<List<Expense>> expenses,
         List<Utility> utilities,
         boolean homeless,
-        List<Signature> signatures)
+        @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     /** What a household pays for beside its rent. */
     public enum Utility {

@@ -11,6 +11,7 @@ import org.civitane.core.casefile.Expense;
 import org.civitane.core.casefile.ExpenseKind;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Value;
 
@@ -22,26 +23,29 @@ final class FoodAssistanceEvidence {
     static List<EvidenceNeed> of(FoodAssistanceCase file, Map<String, Value> figures) {
         List<EvidenceNeed> needs = new ArrayList<>();
         String applicant = file.applicant().id();
-        needs.add(new EvidenceNeed("IDENTITY", Optional.of(applicant), FactPath.of("members", applicant)));
+        needs.add(
+                new EvidenceNeed(PaperKind.IDENTITY.code(), Optional.of(applicant), FactPath.of("members", applicant)));
         Set<String> earners = new LinkedHashSet<>();
         for (IncomeLine line : file.incomes()) {
             if (line.kind().isEarned() && earners.add(line.member())) {
                 needs.add(new EvidenceNeed(
-                        "PAY_SLIPS", Optional.of(line.member()), FactPath.of("incomes", line.id(), "amount")));
+                        PaperKind.PAY_SLIPS.code(),
+                        Optional.of(line.member()),
+                        FactPath.of("incomes", line.id(), "amount")));
             }
         }
         if (claimsHousing(file)) {
-            needs.add(ofHousehold("HOUSING_COSTS", "expenses"));
+            needs.add(ofHousehold(PaperKind.HOUSING_COSTS.code(), "expenses"));
         }
         Money liquid = amount(figures, "liquid");
         if (liquid.times(2).over(amount(figures, "resourceLimit"))) {
-            needs.add(ofHousehold("BANK_STATEMENT", "resources"));
+            needs.add(ofHousehold(PaperKind.BANK_STATEMENT.code(), "resources"));
         }
         if (amount(figures, "medical").isPositive()) {
-            needs.add(ofHousehold("MEDICAL_COSTS", "expenses"));
+            needs.add(ofHousehold(PaperKind.MEDICAL_COSTS.code(), "expenses"));
         }
         if (amount(figures, "dependantCare").isPositive()) {
-            needs.add(ofHousehold("CARE_RECEIPTS", "expenses"));
+            needs.add(ofHousehold(PaperKind.CARE_RECEIPTS.code(), "expenses"));
         }
         return List.copyOf(needs);
     }

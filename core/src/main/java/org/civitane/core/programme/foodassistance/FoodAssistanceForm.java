@@ -2,11 +2,7 @@ package org.civitane.core.programme.foodassistance;
 
 import static org.civitane.core.question.Question.Widget.AMOUNT;
 import static org.civitane.core.question.Question.Widget.EACH_PERSON;
-import static org.civitane.core.question.Question.Widget.EXPENSES;
-import static org.civitane.core.question.Question.Widget.INCOMES;
 import static org.civitane.core.question.Question.Widget.NUMBER;
-import static org.civitane.core.question.Question.Widget.PEOPLE;
-import static org.civitane.core.question.Question.Widget.RESOURCES;
 import static org.civitane.core.question.Question.Widget.YES_NO;
 
 import java.time.LocalDate;
@@ -29,25 +25,26 @@ import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.foodassistance.FoodAssistanceCase.Utility;
 import org.civitane.core.question.Answers;
 import org.civitane.core.question.Chapter;
+import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.Question;
 
 /** What food assistance asks, and in which order. */
 final class FoodAssistanceForm implements OnlineForm<FoodAssistanceCase> {
     private static final List<Chapter> CHAPTERS = List.of(
-            Chapter.of("people", Question.of("members", PEOPLE)),
+            Chapter.of("people", HouseholdQuestions.people()),
             Chapter.of(
                     "meals",
                     Question.of("members", EACH_PERSON)
                             .asking(
-                                    Question.tickedForNo("sharesMeals"),
+                                    Question.tickedForNo("sharesMeals").notOf(Relationship.SELF),
                                     Question.of("notApplying", YES_NO).optional(),
                                     Question.of("disabled", YES_NO).optional(),
                                     Question.of("seasonalWorker", YES_NO).optional())),
-            Chapter.of("income", Question.of("incomes", INCOMES)),
-            Chapter.of("owned", Question.of("resources", RESOURCES)),
+            Chapter.of("income", HouseholdQuestions.incomes()),
+            Chapter.of("owned", HouseholdQuestions.resources()),
             Chapter.of(
                     "costs",
-                    Question.of("expenses", EXPENSES),
+                    HouseholdQuestions.expenses(),
                     Question.several("utilities", Utility.class),
                     Question.of("homeless", YES_NO).optional()));
 

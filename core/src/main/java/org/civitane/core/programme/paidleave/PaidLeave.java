@@ -1,10 +1,16 @@
 package org.civitane.core.programme.paidleave;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
+import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
 
@@ -13,6 +19,15 @@ import org.civitane.core.reasoning.Reasoning;
  * violence (rulebook, chapter paid leave).
  */
 public final class PaidLeave implements Programme<PaidLeaveCase> {
+    private static final List<Lack> LACKS = Stream.of(
+                    Lack.named("reason", "pattern", "start", "end", "schedule", "reducedHoursPerWeek", "absences"),
+                    List.of(
+                            Lack.of("quarterWages", "quarterWages").from(SaidBy.REGISTER),
+                            Lack.SIGNATURE,
+                            Lack.SIGNATURE_NAME))
+            .flatMap(List::stream)
+            .toList();
+
     public static final String ID = "paid-leave";
     private static final int PAPERS_DAYS = 18;
 
@@ -45,5 +60,23 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
     @Override
     public Deadline.Allowance extensions() {
         return new Deadline.Allowance(2, 10);
+    }
+
+    @Override
+    public List<Lack> lacks() {
+        return LACKS;
+    }
+
+    @Override
+    public Map<String, Finding> findings() {
+        return Map.of(
+                "APPROVED",
+                Finding.GRANTED,
+                "PART_APPROVED",
+                Finding.PARTLY,
+                "DENIED",
+                Finding.REFUSED,
+                "PENDING",
+                Finding.OPEN);
     }
 }

@@ -14,6 +14,8 @@ import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.WordOf;
 
 /**
  * One application for paid leave; the components are the fields of the case file.
@@ -24,7 +26,7 @@ import org.civitane.core.casefile.Signature;
  * @param reducedHoursPerWeek what is still worked, for {@code REDUCED}
  */
 public record PaidLeaveCase(
-        LocalDateTime receivedAt,
+        @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
         List<Person> members,
         List<IncomeLine> incomes,
         List<String> noIncomeDeclared,
@@ -37,12 +39,12 @@ public record PaidLeaveCase(
         Map<DayOfWeek, Hundredths> schedule,
         Optional<Hundredths> reducedHoursPerWeek,
         Optional<List<Absence>> absences,
-        Optional<List<QuarterWages>> quarterWages,
+        @WordOf(SaidBy.REGISTER) Optional<List<QuarterWages>> quarterWages,
         Optional<Notice> notice,
         List<OtherIncome> otherIncome,
         Optional<Withhold> withhold,
-        List<PriorLeave> priorLeave,
-        List<Signature> signatures)
+        @WordOf(SaidBy.AGENCY) List<PriorLeave> priorLeave,
+        @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     /** Why someone is away. */
     public enum Reason {

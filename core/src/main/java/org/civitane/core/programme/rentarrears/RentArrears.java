@@ -1,7 +1,13 @@
 package org.civitane.core.programme.rentarrears;
 
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
 
@@ -10,6 +16,17 @@ import org.civitane.core.reasoning.Reasoning;
  * takes part (rulebook, chapter rent arrears relief).
  */
 public final class RentArrears implements Programme<RentArrearsCase> {
+    private static final List<Lack> LACKS = Stream.of(
+                    Lack.named("hardship", "explanation", "home", "lease", "landlord", "arrears"),
+                    List.of(
+                            Lack.INCOME,
+                            Lack.RESOURCES,
+                            Lack.of("lease-name", "lease/names"),
+                            Lack.of("signature", "signatures").from(SaidBy.CO_SIGNER),
+                            Lack.of("signature-name", "signatures").from(SaidBy.CO_SIGNER)))
+            .flatMap(List::stream)
+            .toList();
+
     public static final String ID = "rent-arrears";
 
     @Override
@@ -30,5 +47,15 @@ public final class RentArrears implements Programme<RentArrearsCase> {
     @Override
     public Determination determine(RentArrearsCase file, PolicyBook book, Reasoning why) {
         return new RentArrearsRules(file, book, why).determine();
+    }
+
+    @Override
+    public List<Lack> lacks() {
+        return LACKS;
+    }
+
+    @Override
+    public Map<String, Finding> findings() {
+        return Map.of("APPROVED", Finding.GRANTED, "DENIED", Finding.REFUSED, "PENDING", Finding.OPEN);
     }
 }

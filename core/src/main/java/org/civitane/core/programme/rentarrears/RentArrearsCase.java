@@ -15,6 +15,8 @@ import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.WordOf;
 
 /**
  * One application for rent arrears relief; the components are the fields of the case file.
@@ -25,7 +27,7 @@ import org.civitane.core.casefile.Signature;
  * @param decidedOn the day of the decision, when it is later than the received date
  */
 public record RentArrearsCase(
-        LocalDateTime receivedAt,
+        @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
         List<Tenant> members,
         List<IncomeLine> incomes,
         List<String> noIncomeDeclared,
@@ -37,10 +39,10 @@ public record RentArrearsCase(
         Optional<Lease> lease,
         Optional<List<Owed>> arrears,
         Optional<Integer> monthsAhead,
-        List<YearMonth> alreadyAided,
-        Optional<LocalDate> decidedOn,
+        @WordOf(SaidBy.AGENCY) List<YearMonth> alreadyAided,
+        @WordOf(SaidBy.AGENCY) Optional<LocalDate> decidedOn,
         Optional<Landlord> landlord,
-        List<Signature> signatures)
+        @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     private static final int MOST_MONTHS_AHEAD = 3;
 
@@ -85,7 +87,11 @@ public record RentArrearsCase(
      *
      * @param askedOn the day on which they were asked whether they take part
      */
-    public record Landlord(String name, Optional<String> iban, TakesPart takesPart, Optional<LocalDate> askedOn) {
+    public record Landlord(
+            String name,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<String> iban,
+            @WordOf(SaidBy.THIRD_PARTY) TakesPart takesPart,
+            @WordOf(SaidBy.AGENCY) Optional<LocalDate> askedOn) {
         /** Whether the landlord takes the money. */
         public enum TakesPart {
             YES,

@@ -2,9 +2,12 @@ package org.civitane.core.programme.schoolmeals;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.civitane.core.fact.Lack;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.Scale;
@@ -50,5 +53,21 @@ public final class SchoolMeals implements Programme<SchoolMealsCase> {
     @Override
     public Optional<Scale> scale() {
         return Optional.of(new Scale("countedIncome", List.of("freeLimit", "reducedLimit")));
+    }
+
+    @Override
+    public List<Lack> lacks() {
+        return List.of(
+                Lack.of("pupil", "members").first(),
+                Lack.INCOME,
+                Lack.SIGNATURE,
+                Lack.SIGNATURE_NAME,
+                Lack.SIGNER_NUMBER);
+    }
+
+    @Override
+    public Map<String, Finding> findings() {
+        return Map.of(
+                "FREE", Finding.GRANTED, "REDUCED", Finding.PARTLY, "DENIED", Finding.REFUSED, "PENDING", Finding.OPEN);
     }
 }

@@ -9,15 +9,17 @@ import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.SignerNumber;
 import org.civitane.core.casefile.Unread;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.WordOf;
 
 /** One application for school meals; the components are the fields of the case file. */
 public record SchoolMealsCase(
-        LocalDateTime receivedAt,
+        @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
         List<MealsMember> members,
         List<IncomeLine> incomes,
         List<String> noIncomeDeclared,
-        List<Signature> signatures,
-        Optional<SignerNumber> signerNumber,
+        @WordOf(SaidBy.AGENCY) List<Signature> signatures,
+        @WordOf(SaidBy.AGENCY) Optional<SignerNumber> signerNumber,
         Optional<LinkedBenefit> linkedBenefit,
         Optional<Boolean> shareWithHealthCover,
         Optional<Unread> statistics)

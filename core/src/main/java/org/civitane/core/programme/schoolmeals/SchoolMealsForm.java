@@ -4,9 +4,7 @@ import static org.civitane.core.question.Question.Widget.AMOUNT;
 import static org.civitane.core.question.Question.Widget.DATE;
 import static org.civitane.core.question.Question.Widget.EACH_PERSON;
 import static org.civitane.core.question.Question.Widget.GROUP;
-import static org.civitane.core.question.Question.Widget.INCOMES;
 import static org.civitane.core.question.Question.Widget.NUMBER;
-import static org.civitane.core.question.Question.Widget.PEOPLE;
 import static org.civitane.core.question.Question.Widget.STATISTICS;
 import static org.civitane.core.question.Question.Widget.TEXT;
 import static org.civitane.core.question.Question.Widget.YES_NO;
@@ -27,6 +25,7 @@ import org.civitane.core.casefile.SignerNumber;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.question.Answers;
 import org.civitane.core.question.Chapter;
+import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.Question;
 
 /** What school meals asks, and in which order. */
@@ -34,24 +33,25 @@ final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
     private static final List<Chapter> CHAPTERS = List.of(
             Chapter.of(
                     "people",
-                    Question.of("members", PEOPLE)
-                            .asking(Question.of("awaySince", DATE).optional())),
+                    HouseholdQuestions.people(Question.of("awaySince", DATE).optional())),
             Chapter.of(
                     "pupils",
                     Question.of("members", EACH_PERSON)
                             .asking(
                                     Question.of("pupil", GROUP)
-                                            .asking(Question.of("school", TEXT), Question.of("year", NUMBER)),
+                                            .asking(Question.of("school", TEXT), Question.of("year", NUMBER))
+                                            .notOf(Relationship.SELF, Relationship.SPOUSE, Relationship.PARTNER)
+                                            .optional(),
                                     Question.of("foster", YES_NO)
                                             .onlyWhen("pupil", "true")
+                                            .notOf(Relationship.SELF, Relationship.SPOUSE, Relationship.PARTNER)
                                             .optional())),
             Chapter.of(
                     "benefit",
                     Question.of("linkedBenefit", GROUP)
-                            .asking(
-                                    Question.choice("kind", LinkedBenefit.Kind.class),
-                                    Question.of("caseNumber", TEXT))),
-            Chapter.of("income", Question.of("incomes", INCOMES)),
+                            .asking(Question.choice("kind", LinkedBenefit.Kind.class), Question.of("caseNumber", TEXT))
+                            .optional()),
+            Chapter.of("income", HouseholdQuestions.incomes()),
             Chapter.of(
                     "sharing",
                     Question.of("shareWithHealthCover", YES_NO).optional(),

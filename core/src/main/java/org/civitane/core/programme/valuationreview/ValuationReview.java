@@ -1,7 +1,13 @@
 package org.civitane.core.programme.valuationreview;
 
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
 
@@ -9,6 +15,18 @@ import org.civitane.core.reasoning.Reasoning;
  * The review of a value on which a parcel is taxed; it never raises one (rulebook, chapter valuation review).
  */
 public final class ValuationReview implements Programme<ValuationReviewCase> {
+    private static final List<Lack> LACKS = Stream.of(
+                    Lack.named("requested", "reasons", "comparables", "appraisal", "purchase", "photos", "explanation"),
+                    List.of(
+                            Lack.of("access-code", "accessCode"),
+                            Lack.of("authority", "authority").from(SaidBy.THIRD_PARTY),
+                            Lack.of("correct-attributes", "correctAttributes"),
+                            Lack.of("too-many-comparables", "comparables"),
+                            Lack.SIGNATURE,
+                            Lack.SIGNATURE_NAME))
+            .flatMap(List::stream)
+            .toList();
+
     public static final String ID = "valuation-review";
 
     @Override
@@ -29,5 +47,25 @@ public final class ValuationReview implements Programme<ValuationReviewCase> {
     @Override
     public Determination determine(ValuationReviewCase file, PolicyBook book, Reasoning why) {
         return new ValuationReviewRules(file, book, why).determine();
+    }
+
+    @Override
+    public List<Lack> lacks() {
+        return LACKS;
+    }
+
+    @Override
+    public Map<String, Finding> findings() {
+        return Map.of(
+                "REDUCED",
+                Finding.GRANTED,
+                "UPHELD",
+                Finding.REFUSED,
+                "DENIED",
+                Finding.REFUSED,
+                "REFERRED",
+                Finding.REFERRED,
+                "PENDING",
+                Finding.OPEN);
     }
 }

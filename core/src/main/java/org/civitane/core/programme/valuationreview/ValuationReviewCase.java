@@ -12,6 +12,8 @@ import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.WrittenAs;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.WordOf;
 
 /**
  * One application for a review; the components are the fields of the case file.
@@ -25,15 +27,15 @@ import org.civitane.core.casefile.WrittenAs;
  * @param hearing the owner wants to be heard
  */
 public record ValuationReviewCase(
-        LocalDateTime receivedAt,
+        @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
         List<Person> members,
         List<IncomeLine> incomes,
         List<String> noIncomeDeclared,
-        Parcel parcel,
+        @WordOf(SaidBy.REGISTER) Parcel parcel,
         Optional<String> accessCode,
-        boolean accessCodeValid,
+        @WordOf(SaidBy.AGENCY) boolean accessCodeValid,
         Optional<Filer> filedBy,
-        boolean authority,
+        @WordOf(SaidBy.AGENCY) boolean authority,
         Optional<Money> requested,
         List<Reason> reasons,
         List<Comparable> comparables,
@@ -42,9 +44,9 @@ public record ValuationReviewCase(
         Optional<Attributes> correctAttributes,
         Optional<Integer> photos,
         Optional<String> explanation,
-        boolean goodCause,
+        @WordOf(SaidBy.AGENCY) boolean goodCause,
         boolean hearing,
-        List<Signature> signatures)
+        @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     private static final int FIRST_YEAR = 1;
     private static final int LAST_YEAR = 9998;

@@ -49,15 +49,3 @@ export function withoutBlanks<T extends object>(record: T): T {
     Object.entries(record).filter(([, value]) => value !== '' && value !== undefined),
   ) as T;
 }
-
-/** "1.234,5" and "1234.5" as the case file writes amounts; what is no amount stays as it is, for the server to say so. */
-export function amountOf(typed: string): string {
-  const plain = typed.trim().replace(/[€\s]/g, '');
-  const comma = plain.lastIndexOf(',');
-  const point = plain.lastIndexOf('.');
-  const decimal = Math.max(comma, point);
-  const isDecimal = decimal >= 0 && plain.length - decimal - 1 <= 2;
-  const whole = (isDecimal ? plain.slice(0, decimal) : plain).replace(/[.,]/g, '');
-  const cents = isDecimal ? plain.slice(decimal + 1) : '';
-  return /^-?\d+$/.test(whole) ? `${whole}.${cents.padEnd(2, '0')}` : typed;
-}

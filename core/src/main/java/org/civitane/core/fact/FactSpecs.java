@@ -1,0 +1,112 @@
+package org.civitane.core.fact;
+
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.YearMonth;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.civitane.core.amount.Hundredths;
+import org.civitane.core.amount.Money;
+import org.civitane.core.calendar.Quarter;
+import org.civitane.core.casefile.MayBeNegative;
+import org.civitane.core.casefile.Unread;
+import org.civitane.core.casefile.WrittenAs;
+
+/**
+ * The facts of a record, made out of its components: the record is the format, so it is also the list of what there is.
+ * A component's type is the fact's shape; {@link WordOf} says whose word it is.
+ */
+public final class FactSpecs {
+    private static final Map<Class<?>, Shape> PLAIN = Map.ofEntries(
+            Map.entry(String.class, new Shape.Text()),
+            Map.entry(int.class, new Shape.Count()),
+            Map.entry(long.class, new Shape.Count()),
+            Map.entry(Integer.class, new Shape.Count()),
+            Map.entry(boolean.class, new Shape.YesNo()),
+            Map.entry(Boolean.class, new Shape.YesNo()),
+            Map.entry(Hundredths.class, new Shape.Decimal()),
+            Map.entry(LocalDate.class, new Shape.Day()),
+            Map.entry(LocalDateTime.class, new Shape.Moment()),
+            Map.entry(YearMonth.class, new Shape.Month()),
+            Map.entry(Quarter.class, new Shape.Quarter()),
+            Map.entry(Unread.class, new Shape.Unread()));
+
+    private static final ClassValue<List<FactSpec>> KNOWN = new ClassValue<>() {
+        @Override
+        protected List<FactSpec> computeValue(Class<?> type) {
+            return Arrays.stream(type.getRecordComponents())
+                    .map(component -> spec(component, SaidBy.APPLICANT))
+                    .toList();
+        }
+    };
+
+    private FactSpecs() {}
+
+    /** The facts of a record, in the order of its components. */
+    public static List<FactSpec> of(Class<?> record) {
+        return KNOWN.get(record);
+    }
+
+    private static FactSpec spec(RecordComponent component, SaidBy within) {
+        WordOf word = component.getAnnotation(WordOf.class);
+        SaidBy saidBy = word == null ? within : word.value();
+        WrittenAs written = component.getAnnotation(WrittenAs.class);
+        boolean negative = component.isAnnotationPresent(MayBeNegative.class);
+        Shape shape = component.getType() == Money.class
+                ? new Shape.Amount(negative)
+                : shape(component.getGenericType(), saidBy);
+        return new FactSpec(
+                written == null ? component.getName() : written.value(), shape, saidBy, mayBeLeftOut(component));
+    }
+
+    /** As they are read: what is optional, a list, or yes or no may be left out. */
+    private static boolean mayBeLeftOut(RecordComponent component) {
+        Class<?> type = component.getType();
+        return type == Optional.class || type == List.class || type == Map.class || type == boolean.class;
+    }
+
+    private static Shape shape(Type type, SaidBy within) {
+        if (type instanceof ParameterizedType parameterized) {
+            Type[] arguments = parameterized.getActualTypeArguments();
+            if (parameterized.getRawType() == Optional.class) {
+                return shape(arguments[0], within);
+            }
+            if (parameterized.getRawType() == List.class) {
+                return new Shape.Several(shape(arguments[0], within));
+            }
+            if (parameterized.getRawType() == Map.class && arguments[0] == DayOfWeek.class) {
+                return new Shape.ByWeekday(shape(arguments[1], within));
+            }
+        }
+        if (type instanceof Class<?> single) {
+            return shapeOfClass(single, within);
+        }
+        throw new IllegalStateException("Impossible state: no case file holds a " + type + ".");
+    }
+
+    private static Shape shapeOfClass(Class<?> type, SaidBy within) {
+        if (PLAIN.containsKey(type)) {
+            return PLAIN.get(type);
+        }
+        if (type == Money.class) {
+            return new Shape.Amount(false);
+        }
+        if (type.isEnum()) {
+            return new Shape.Choice(Arrays.stream(type.getEnumConstants())
+                    .map(constant -> ((Enum<?>) constant).name())
+                    .toList());
+        }
+        if (type.isRecord()) {
+            return new Shape.Group(Arrays.stream(type.getRecordComponents())
+                    .map(part -> spec(part, within))
+                    .toList());
+        }
+        throw new IllegalStateException("Impossible state: no case file holds a " + type + ".");
+    }
+}

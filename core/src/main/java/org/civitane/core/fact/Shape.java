@@ -1,0 +1,51 @@
+package org.civitane.core.fact;
+
+import java.util.List;
+
+/** What a fact looks like, whichever it is: enough to ask for it, read it, word it and compare it. */
+public sealed interface Shape {
+    /** Words or a code, as they are. */
+    record Text() implements Shape {}
+
+    /** Money with two decimals. @param mayBeNegative whether it may lie below 0 */
+    record Amount(boolean mayBeNegative) implements Shape {}
+
+    /** A whole number. */
+    record Count() implements Shape {}
+
+    /** A number with at most two decimals, such as hours. */
+    record Decimal() implements Shape {}
+
+    record Day() implements Shape {}
+
+    record Month() implements Shape {}
+
+    record Quarter() implements Shape {}
+
+    record Moment() implements Shape {}
+
+    record YesNo() implements Shape {}
+
+    /** One of some codes. */
+    record Choice(List<String> of) implements Shape {
+        public Choice {
+            of = List.copyOf(of);
+        }
+    }
+
+    /** Facts that belong together and stand below this one. */
+    record Group(List<FactSpec> parts) implements Shape {
+        public Group {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** Any number of values of one shape, in their order. */
+    record Several(Shape each) implements Shape {}
+
+    /** One value for each weekday, by the keys 1 to 7. */
+    record ByWeekday(Shape each) implements Shape {}
+
+    /** Something that is carried along and that no rule reads. */
+    record Unread() implements Shape {}
+}

@@ -1,0 +1,62 @@
+package org.civitane.server.forms;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.civitane.core.casefile.Relationship;
+import org.civitane.core.question.Question;
+import org.civitane.core.reasoning.Wording;
+
+/**
+ * One question in words, with all that a screen needs to ask it, check what is typed and read it back.
+ *
+ * @param path where the answer stands: in the case file, or in the record that holds it
+ * @param widget what the answer looks like
+ * @param options the answers to choose from
+ * @param parts what is asked within it
+ * @param notOf what people are to the applicant who are not asked it
+ */
+public record Asked(
+        String path,
+        Question.Widget widget,
+        boolean required,
+        String label,
+        Optional<String> hint,
+        List<Option> options,
+        Optional<Condition> when,
+        List<Asked> parts,
+        Set<Relationship> notOf) {
+    /** An answer to choose. */
+    public record Option(String value, String label) {}
+
+    /** Asked only when the answer at {@code path} is {@code equals}. */
+    public record Condition(String path, String equals) {}
+
+    /** @param prefix of the keys of its texts: {@code question.} or {@code screening.} */
+    public static Asked of(Question question, String prefix, Wording wording) {
+        String hint = wording.textOr(prefix + question.path() + ".hint", "");
+        String within = hasLines(question.widget()) ? prefix + question.path() + "." : prefix;
+        return new Asked(
+                question.path(),
+                question.widget(),
+                question.required(),
+                wording.text(prefix + question.path() + ".label"),
+                hint.isEmpty() ? Optional.empty() : Optional.of(hint),
+                question.options().stream()
+                        .map(option -> new Option(
+                                option,
+                                wording.textOr("option." + question.path() + "." + option, wording.shown(option))))
+                        .toList(),
+                question.when().map(when -> new Condition(when.path(), when.equals())),
+                question.parts().stream().map(part -> of(part, within, wording)).toList(),
+                question.notOf());
+    }
+
+    /** Lines have labels of their own, since several lists have a kind or an amount. */
+    private static boolean hasLines(Question.Widget widget) {
+        return switch (widget) {
+            case INCOMES, RESOURCES, EXPENSES, ROWS -> true;
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,50 @@
+package org.civitane.server.forms;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.civitane.core.programme.OnlineForm;
+import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Chapter;
+import org.civitane.core.question.Question;
+import org.civitane.core.reasoning.FactPath;
+
+/** Finds the question that asks for a fact. */
+public final class Questions {
+    private Questions() {}
+
+    /**
+     * The question of a programme's form that asks for the fact at a path, such as {@code incomes/i1/amount}; nothing
+     * where the form does not ask for it.
+     */
+    public static Optional<Asked> askingFor(Programme<?> programme, FactPath path) {
+        List<String> steps = List.of(path.path().split("/"));
+        return programme.form().stream()
+                .map(OnlineForm::chapters)
+                .flatMap(List::stream)
+                .map(Chapter::questions)
+                .flatMap(List::stream)
+                .flatMap(question -> within(question, steps, "question."))
+                .findFirst()
+                .map(found -> Asked.of(found.question(), found.prefix(), programme.wording(Locale.ENGLISH)));
+    }
+
+    private record Found(Question question, String prefix) {}
+
+    /** A question by its own name, below a person by that name, or in a line of a list. */
+    private static Stream<Found> within(Question question, List<String> steps, String prefix) {
+        String last = steps.getLast();
+        if (question.path().equals(last)) {
+            return Stream.of(new Found(question, prefix));
+        }
+        if (steps.size() == 1 || !question.path().equals(steps.getFirst())) {
+            return Stream.empty();
+        }
+        boolean ofPeople =
+                question.widget() == Question.Widget.PEOPLE || question.widget() == Question.Widget.EACH_PERSON;
+        String inner = ofPeople ? prefix : prefix + question.path() + ".";
+        List<String> rest = List.of(last);
+        return question.parts().stream().flatMap(part -> within(part, rest, inner));
+    }
+}

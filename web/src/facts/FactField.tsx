@@ -1,0 +1,133 @@
+import { useTranslation } from 'react-i18next';
+import { DayField } from '../components/DayField';
+import { CheckField, SelectField, TextField } from '../components/Field';
+import { useFault } from './Faults';
+import { NamesField, RowsField } from './ManyFields';
+import { type Asked, type Given, isAsked, isRecord, readAs } from './shapes';
+
+export type People = { id: string; givenName?: string }[];
+
+type Props = {
+  asked: Asked;
+  record: Given;
+  /** Leads to the record in the application; ties a fault to its field. */
+  within?: string;
+  people?: People;
+  onChange: (record: Given) => void;
+};
+
+/** The field for one question whose answer stands in a record: chosen by what the answer looks like, and nothing else. */
+export function FactField({ asked, record, within = '', people = [], onChange }: Props) {
+  const { t } = useTranslation();
+  const path = `${within}${asked.path}`;
+  const error = useFault(path);
+  const value = record[asked.path];
+  const set = (answer: unknown) => {
+    const { [asked.path]: before, ...rest } = record;
+    onChange(answer === undefined || answer === '' ? rest : { ...record, [asked.path]: answer });
+  };
+  if (!isAsked(asked, record)) return null;
+  const labelled = { id: `fact-${path}`, label: asked.label, hint: asked.hint, error };
+  switch (asked.widget) {
+    case 'GROUP': {
+      const inner = isRecord(value) ? value : undefined;
+      return (
+        <div>
+          <CheckField
+            label={asked.label}
+            checked={inner !== undefined}
+            onChange={(yes) => set(yes ? {} : undefined)}
+          />
+          {inner && (
+            <div className="mt-2 flex flex-col gap-4 sm:flex-row">
+              {asked.parts.map((part) => (
+                <FactField
+                  key={part.path}
+                  asked={part}
+                  record={inner}
+                  within={`${path}/`}
+                  people={people}
+                  onChange={set}
+                />
+              ))}
+            </div>
+          )}
+        </div>
+      );
+    }
+    case 'YES_NO': {
+      const ticked = asked.options[0]?.value !== 'false';
+      return (
+        <div>
+          <CheckField
+            label={asked.label}
+            checked={value === ticked}
+            onChange={(yes) => set(yes ? ticked : undefined)}
+          />
+          {asked.hint && <p className="quiet text-sm">{asked.hint}</p>}
+        </div>
+      );
+    }
+    case 'SEVERAL': {
+      const chosen = Array.isArray(value) ? (value as string[]) : [];
+      return (
+        <fieldset>
+          <legend className="mb-1 font-semibold">{asked.label}</legend>
+          {asked.options.map((option) => (
+            <CheckField
+              key={option.value}
+              label={option.label}
+              checked={chosen.includes(option.value)}
+              onChange={(yes) =>
+                set(yes ? [...chosen, option.value] : chosen.filter((each) => each !== option.value))
+              }
+            />
+          ))}
+        </fieldset>
+      );
+    }
+    case 'CHOICE':
+      return <SelectField {...labelled} value={String(value ?? '')} onChange={set} options={asked.options} />;
+    case 'MEMBER':
+      return people.length > 1 ? (
+        <SelectField
+          {...labelled}
+          value={String(value ?? people[0]?.id ?? '')}
+          onChange={set}
+          options={people.map((each) => ({ value: each.id, label: each.givenName ?? each.id }))}
+        />
+      ) : null;
+    case 'DATE':
+      return <DayField {...labelled} value={String(value ?? '')} onChange={set} />;
+    case 'STATISTICS': {
+      const inner = isRecord(value) ? value : {};
+      return (
+        <div className="sheet p-5">
+          <p className="font-semibold">{asked.label}</p>
+          <p className="quiet mb-3 text-sm">{asked.hint}</p>
+          <TextField
+            label={t('apply.noStatistics')}
+            value={String(inner.homeLanguage ?? '')}
+            onChange={(homeLanguage) => set(homeLanguage ? { homeLanguage } : undefined)}
+          />
+        </div>
+      );
+    }
+    case 'ROWS':
+      return <RowsField asked={asked} value={value} within={`${path}/`} people={people} onChange={set} />;
+    case 'NAMES':
+      return <NamesField asked={asked} value={value} onChange={set} />;
+    default:
+      return (
+        <TextField
+          {...labelled}
+          inputMode={
+            asked.widget === 'AMOUNT' ? 'decimal' : asked.widget === 'NUMBER' ? 'numeric' : undefined
+          }
+          value={String(value ?? '')}
+          onChange={(typed) => set(asked.widget === 'NUMBER' ? readAs('NUMBER', typed) : typed)}
+          onLeave={() => typeof value === 'string' && set(readAs(asked.widget, value))}
+        />
+      );
+  }
+}

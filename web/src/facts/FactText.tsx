@@ -1,0 +1,58 @@
+import { useTranslation } from 'react-i18next';
+import { amountText, dateText, monthText } from '../i18n';
+import { type Asked, type Given, isAsked, isBlank, isRecord } from './shapes';
+
+type T = ReturnType<typeof useTranslation>['t'];
+type Person = { id: string; givenName?: string };
+
+/** An answer as a person reads it, by what it looks like. */
+export function FactText({ asked, value, people = [] }: { asked: Asked; value: unknown; people?: Person[] }) {
+  const { t } = useTranslation();
+  return <>{factText(asked, value, t, people)}</>;
+}
+
+/** The same as text; "not answered" where nothing was said. */
+export function factText(asked: Asked, value: unknown, t: T, people: Person[] = []): string {
+  switch (asked.widget) {
+    case 'YES_NO': {
+      const ticked = asked.options[0]?.value !== 'false';
+      return (value ?? !ticked) === true ? t('facts.yes') : t('facts.no');
+    }
+    case 'GROUP':
+      return isRecord(value) ? partsText(asked.parts, value, t, people) || t('facts.yes') : t('facts.no');
+    default:
+      return isBlank(value) ? t('facts.notAnswered') : given(asked, value, t, people);
+  }
+}
+
+function given(asked: Asked, value: unknown, t: T, people: Person[]): string {
+  const label = (code: unknown) => asked.options.find((each) => each.value === code)?.label ?? String(code);
+  switch (asked.widget) {
+    case 'AMOUNT':
+      return amountText(String(value));
+    case 'DATE':
+      return dateText(String(value));
+    case 'MONTH':
+      return monthText(String(value));
+    case 'CHOICE':
+      return label(value);
+    case 'SEVERAL':
+      return (value as unknown[]).map(label).join(', ');
+    case 'MEMBER':
+      return people.find((each) => each.id === value)?.givenName ?? String(value);
+    case 'NAMES':
+      return (value as string[]).join(', ');
+    case 'ROWS':
+      return (value as Given[]).map((row) => partsText(asked.parts, row, t, people)).join('; ');
+    default:
+      return isRecord(value) ? Object.values(value).filter(Boolean).join(', ') : String(value);
+  }
+}
+
+/** The answers of one record that were given, in the order in which they are asked. */
+export function partsText(parts: Asked[], record: Given, t: T, people: Person[] = []): string {
+  return parts
+    .filter((part) => isAsked(part, record) && !isBlank(record[part.path]))
+    .map((part) => (part.widget === 'YES_NO' ? part.label : factText(part, record[part.path], t, people)))
+    .join(', ');
+}

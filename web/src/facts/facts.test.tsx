@@ -1,0 +1,103 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { describe, expect, it } from 'vitest';
+import { asked } from '../test/asked';
+import { FactField } from './FactField';
+import { FactText } from './FactText';
+import { FaultList, FaultsAtFields } from './Faults';
+import type { Asked, Given } from './shapes';
+
+let now: Given;
+
+function Asking({ of, from = {} }: { of: Asked; from?: Given }) {
+  const [record, setRecord] = useState(from);
+  now = record;
+  return <FactField asked={of} record={record} onChange={setRecord} />;
+}
+
+describe('a field follows the shape of its fact', () => {
+  it('an amount takes the form of the case file when the field is left', async () => {
+    render(<Asking of={asked('AMOUNT')} />);
+    await userEvent.type(screen.getByLabelText('Fact'), '780,50');
+    await userEvent.tab();
+    expect(now).toEqual({ fact: '780.50' });
+  });
+  it('what cannot be read stays to be seen', async () => {
+    render(<Asking of={asked('MONTH')} />);
+    await userEvent.type(screen.getByLabelText('Fact'), 'soon');
+    await userEvent.tab();
+    expect(screen.getByLabelText('Fact')).toHaveProperty('value', 'soon');
+  });
+  it('an emptied field is no answer', async () => {
+    render(<Asking of={asked('TEXT')} from={{ fact: 'x', other: 1 }} />);
+    await userEvent.clear(screen.getByLabelText('Fact'));
+    expect(now).toEqual({ other: 1 });
+  });
+  it('a group opens when it is ticked and closes with its answers', async () => {
+    render(<Asking of={asked('GROUP', { parts: [asked('TEXT', { path: 'school', label: 'School' })] })} />);
+    await userEvent.click(screen.getByLabelText('Fact'));
+    await userEvent.type(screen.getByLabelText('School'), 'Skerry Lane');
+    expect(now).toEqual({ fact: { school: 'Skerry Lane' } });
+    await userEvent.click(screen.getByLabelText('Fact'));
+    expect(now).toEqual({});
+  });
+  it('a tick that answers no does so', async () => {
+    render(<Asking of={asked('YES_NO', { options: [{ value: 'false', label: '' }] })} />);
+    await userEvent.click(screen.getByLabelText('Fact'));
+    expect(now).toEqual({ fact: false });
+  });
+  it('rows can be added, filled and removed', async () => {
+    render(<Asking of={asked('ROWS', { parts: [asked('AMOUNT', { path: 'owed', label: 'Owed' })] })} />);
+    await userEvent.click(screen.getByText('Add a line'));
+    await userEvent.type(screen.getByLabelText('Owed'), '12');
+    await userEvent.tab();
+    expect(now).toEqual({ fact: [{ owed: '12.00' }] });
+    await userEvent.click(screen.getByText('Remove'));
+    expect(now).toEqual({});
+  });
+  it('names grow one by one', async () => {
+    render(<Asking of={asked('NAMES')} />);
+    await userEvent.type(screen.getByLabelText('Name 1'), 'A');
+    await userEvent.type(screen.getByLabelText('Name 2'), 'B');
+    expect(now).toEqual({ fact: ['A', 'B'] });
+  });
+});
+
+describe('an answer reads back as what it is', () => {
+  it.each([
+    [asked('AMOUNT'), '1234.5', '1,234.50'],
+    [asked('DATE'), '1990-04-02', '2 April 1990'],
+    [asked('MONTH'), '2026-08', 'August 2026'],
+    [asked('NUMBER'), 4, '4'],
+    [asked('TEXT'), 'Skerry Lane', 'Skerry Lane'],
+    [asked('CHOICE', { options: [{ value: 'WEEKLY', label: 'every week' }] }), 'WEEKLY', 'every week'],
+    [asked('YES_NO'), true, 'yes'],
+    [asked('YES_NO'), undefined, 'no'],
+    [asked('YES_NO', { options: [{ value: 'false', label: '' }] }), undefined, 'yes'],
+    [asked('TEXT'), undefined, 'not answered'],
+    [asked('GROUP'), undefined, 'no'],
+    [asked('NAMES'), ['A', 'B'], 'A, B'],
+  ])('%o', (of, value, words) => {
+    const { container } = render(<FactText asked={of} value={value} />);
+    expect(container.textContent).toBe(words);
+  });
+});
+
+describe('what is wrong', () => {
+  it('is listed, leads to its field, and stands at it', async () => {
+    const faults = [{ path: 'fact', label: 'Fact', whose: '', code: 'amount' as const }];
+    render(
+      <>
+        <FaultList faults={faults} />
+        <FaultsAtFields faults={faults}>
+          <Asking of={asked('AMOUNT')} from={{ fact: 'lots' }} />
+        </FaultsAtFields>
+      </>,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Fact' }));
+    expect(document.activeElement).toBe(screen.getByLabelText('Fact'));
+    expect(screen.getByLabelText('Fact').getAttribute('aria-invalid')).toBe('true');
+    expect(screen.getAllByText('This is no amount. Write it like 780.50.')).toHaveLength(2);
+  });
+});
