@@ -10,18 +10,21 @@ type FieldProps = {
   children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }) => ReactNode;
 };
 
-/** A labelled field with its hint and error tied to it. */
+/**
+ * A labelled field with its hint, or its error in place of that, tied to it: what stands below hardly moves when a field
+ * is left, so that whoever is just pressing a button there still hits it.
+ */
 export function Field({ id: named, label, hint, error, children }: FieldProps) {
   const own = useId();
   const id = named ?? own;
-  const described = [hint ? `${id}-hint` : '', error ? `${id}-error` : ''].filter(Boolean).join(' ');
+  const described = error ? `${id}-error` : hint ? `${id}-hint` : undefined;
   return (
     <div className="min-w-0 flex-1">
       <label htmlFor={id} className="mb-1 block text-[15px]">
         {label}
       </label>
-      {children({ id, 'aria-describedby': described || undefined, 'aria-invalid': error ? true : undefined })}
-      {hint && (
+      {children({ id, 'aria-describedby': described, 'aria-invalid': error ? true : undefined })}
+      {hint && !error && (
         <p id={`${id}-hint`} className="quiet mt-1 text-sm">
           {hint}
         </p>

@@ -21,7 +21,8 @@ export function factText(asked: Asked, value: unknown, t: T, people: Person[] = 
     case 'GROUP':
       return isRecord(value) ? partsText(asked.parts, value, t, people) || t('facts.yes') : t('facts.no');
     default:
-      return isBlank(value) ? t('facts.notAnswered') : given(asked, value, t, people);
+      if (!isBlank(value)) return given(asked, value, t, people);
+      return asked.widget === 'SEVERAL' ? t('facts.noneTicked') : t('facts.notAnswered');
   }
 }
 

@@ -85,6 +85,7 @@ export const enPublic = {
     yes: 'yes',
     no: 'no',
     notAnswered: 'not answered',
+    noneTicked: 'nothing ticked',
     addLine: 'Add a line',
     name: 'Name {{number}}',
     faults_one: 'One thing is still to be put right here',

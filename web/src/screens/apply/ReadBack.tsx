@@ -144,7 +144,7 @@ function said(asked: Asked, answers: Answers, t: T): string[] {
             ? [nameOf(person), words].filter(Boolean).join(', ')
             : words && `${nameOf(person)}: ${words}`;
         }),
-        t,
+        t(asked.parts.some(isTyped) ? 'facts.notAnswered' : 'facts.noneTicked'),
       );
     case 'INCOMES': {
       const name = (id: string) => members.find((each) => each.id === id)?.givenName ?? '';
@@ -155,19 +155,19 @@ function said(asked: Asked, answers: Answers, t: T): string[] {
           ),
           ...(answers.noIncomeDeclared ?? []).map((id) => t('apply.nothingElse', { name: name(id) })),
         ],
-        t,
+        t('facts.notAnswered'),
       );
     }
     case 'RESOURCES':
     case 'EXPENSES': {
       const lines = answers[asked.path] as Given[] | undefined;
-      if (lines === undefined) return [`${asked.label}: ${t('facts.notAnswered')}`];
+      if (lines === undefined) return [labelled(asked, t('facts.notAnswered'))];
       if (lines.length === 0) return [t(`lines.${asked.widget}.none`)];
       return lines.map((line) => partsText(asked.parts, line, t, members));
     }
     default:
       return isAsked(asked, answers)
-        ? [`${asked.label}: ${factText(asked, answers[asked.path], t, members)}`]
+        ? [labelled(asked, factText(asked, answers[asked.path], t, members))]
         : [];
   }
 }
@@ -177,7 +177,15 @@ function isNoName(part: Asked): boolean {
   return part.path !== 'givenName' && part.path !== 'familyName';
 }
 
-function orNothing(lines: string[], t: T): string[] {
+function isTyped(part: Asked): boolean {
+  return part.widget !== 'YES_NO' && part.widget !== 'GROUP';
+}
+
+function labelled(asked: Asked, words: string): string {
+  return `${asked.label}${asked.label.endsWith('?') ? '' : ':'} ${words}`;
+}
+
+function orNothing(lines: string[], nothing: string): string[] {
   const given = lines.filter(Boolean);
-  return given.length > 0 ? given : [t('facts.notAnswered')];
+  return given.length > 0 ? given : [nothing];
 }
