@@ -4,7 +4,8 @@ import type { Schemas } from '../../api/client';
 import { DayInput } from '../../components/DayField';
 
 type Props = {
-  kind: string;
+  /** What can be read on such a paper. */
+  fields: string[];
   page: number;
   reading: Schemas['Reading'] | undefined;
   canWork: boolean;
@@ -13,21 +14,15 @@ type Props = {
   onSee: (values: Record<string, string>) => void;
 };
 
-const FIELDS: Record<string, string[]> = {
-  IDENTITY: ['documentType', 'name', 'dateOfBirth', 'issuedOn', 'expiresOn', 'mrz'],
-  PAY_SLIPS: ['employer', 'name', 'periodStart', 'periodEnd', 'payDate', 'gross', 'ytdGross'],
-};
-const OTHERS = ['name', 'issuedOn', 'amount'];
 const DAYS = ['dateOfBirth', 'issuedOn', 'expiresOn', 'periodStart', 'periodEnd', 'payDate'];
 const TYPES = ['PASSPORT', 'NATIONAL_ID', 'DRIVING_LICENCE', 'RESIDENCE_PERMIT'];
 
 /** What a page says, as it was read: to be confirmed as it stands, or corrected. */
-export function PaperValues({ kind, page, reading, canWork, busy, onMark, onSee }: Props) {
+export function PaperValues({ fields, page, reading, canWork, busy, onMark, onSee }: Props) {
   const { t } = useTranslation();
   const shown = reading?.shown.filter((each) => each.page === page) ?? [];
   const first = Object.fromEntries(shown.map((each) => [each.field, each.value]));
   const [values, setValues] = useState<Record<string, string>>(first);
-  const fields = FIELDS[kind] ?? OTHERS;
   const seen = shown.length > 0 && shown.every((each) => each.state !== 'READ');
   const submit = (event: FormEvent) => {
     event.preventDefault();

@@ -117,7 +117,7 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
       </section>
       <PaperValues
         key={`${page} ${reading?.state} ${reading?.shown.map((each) => each.value + each.state).join()}`}
-        kind={paper.kind}
+        fields={paper.fields}
         page={page}
         reading={reading}
         canWork={canWork}

@@ -2,6 +2,7 @@ package org.civitane.core.evidence;
 
 import java.time.LocalDate;
 import java.time.Period;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -47,6 +48,15 @@ public record PaperKind(String code, Reading reading, Set<String> lines, Optiona
 
     /** Whatever else someone sends. */
     public static final PaperKind OTHER = new PaperKind("OTHER", Reading.NOTHING, Set.of(), Optional.empty(), USUAL);
+
+    /** What can be read on it, in the order in which it is shown beside the picture. */
+    public List<String> fields() {
+        return switch (reading) {
+            case DOCUMENT -> List.of("documentType", "name", "dateOfBirth", "issuedOn", "expiresOn", "mrz");
+            case SLIP -> List.of("employer", "name", "periodStart", "periodEnd", "payDate", "gross", "ytdGross");
+            case AMOUNT, NOTHING -> List.of("name", "issuedOn", "amount");
+        };
+    }
 
     /** The last day on which a paper that came on a day still holds. */
     public LocalDate lastDay(LocalDate receivedOn) {

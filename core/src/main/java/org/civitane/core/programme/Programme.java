@@ -10,6 +10,7 @@ import org.civitane.core.calendar.Deadline;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.evidence.PaperKind;
+import org.civitane.core.fact.Confirmed;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.Lack;
@@ -63,6 +64,11 @@ public interface Programme<C extends CaseFile> {
     /** The facts of an application, in the order of its record. */
     default List<FactSpec> facts() {
         return FactSpecs.of(caseType());
+    }
+
+    /** The statement that the benefit register is asked to confirm; empty where none is made. */
+    default Optional<Confirmed> confirmedByRegister() {
+        return Optional.empty();
     }
 
     /** What each code of {@code missing} means. */

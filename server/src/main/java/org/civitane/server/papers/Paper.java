@@ -1,7 +1,10 @@
 package org.civitane.server.papers;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
+import org.civitane.core.programme.Catalogue;
 
 /**
  * A paper of a claim.
@@ -28,5 +31,11 @@ public record Paper(
         RECEIVED,
         ACCEPTED,
         SENT_BACK
+    }
+
+    /** What can be read on a paper of its kind, in the order in which it is shown. */
+    @JsonProperty
+    public List<String> fields() {
+        return Catalogue.paper(kind).fields();
     }
 }

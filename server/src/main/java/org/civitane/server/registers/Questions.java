@@ -4,9 +4,11 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
+import org.civitane.core.fact.Confirmed;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.platform.JsonColumn;
 import tools.jackson.databind.JsonNode;
@@ -24,15 +26,16 @@ final class Questions {
     /**
      * About the benefit that is named, who the applicant is, and the wages of every adult.
      *
+     * @param confirmed the statement that the benefit register confirms, if the programme asks for one
      * @param json the same application, for what only some programmes ask
      */
-    static List<Asked> of(CaseFile file, JsonNode json, Contact applicant) {
+    static List<Asked> of(CaseFile file, Optional<Confirmed> confirmed, JsonNode json, Contact applicant) {
         List<Asked> questions = new ArrayList<>();
-        String caseNumber =
-                json.path("linkedBenefit").path("caseNumber").asString("").strip();
-        if (!caseNumber.isEmpty()) {
-            questions.add(new Asked(Register.BENEFITS, "", caseNumber));
-        }
+        confirmed
+                .map(said ->
+                        json.path(said.fact()).path(said.key()).asString("").strip())
+                .filter(caseNumber -> !caseNumber.isEmpty())
+                .ifPresent(caseNumber -> questions.add(new Asked(Register.BENEFITS, "", caseNumber)));
         LocalDate on = file.receivedOn();
         for (Member member : file.members()) {
             if (member.relationship() == Relationship.SELF) {

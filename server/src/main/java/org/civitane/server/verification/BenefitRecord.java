@@ -2,8 +2,8 @@ package org.civitane.server.verification;
 
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.fact.Confirmed;
 import org.civitane.core.person.Names;
-import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
@@ -23,8 +23,6 @@ import tools.jackson.databind.node.BooleanNode;
 /** What the benefit register has on record about the benefit that an application names. */
 @Component
 class BenefitRecord {
-    static final FactPath CONFIRMED = FactPath.of("linkedBenefit", "confirmed");
-
     private final Claims claims;
     private final Settlements settlements;
     private final Texts texts;
@@ -36,8 +34,8 @@ class BenefitRecord {
     }
 
     /** The newest question about the case number that the application names now. */
-    Optional<RegisterRequest> request(List<RegisterRequest> requests, JsonNode file) {
-        String caseNumber = file.path("linkedBenefit").path("caseNumber").asString("");
+    Optional<RegisterRequest> request(List<RegisterRequest> requests, Confirmed said, JsonNode file) {
+        String caseNumber = file.path(said.fact()).path(said.key()).asString("");
         return requests.stream()
                 .filter(request -> request.register() == Register.BENEFITS)
                 .filter(request -> request.question().equals(caseNumber))
@@ -63,17 +61,19 @@ class BenefitRecord {
      */
     @EventListener
     void answered(RegisterAnswered event) {
-        if (event.register() != Register.BENEFITS) {
-            return;
+        if (event.register() == Register.BENEFITS) {
+            ClaimView claim = claims.claim(event.claim());
+            Claims.programmeOf(claim).confirmedByRegister().ifPresent(said -> answered(claim, said, event));
         }
-        ClaimView claim = claims.claim(event.claim());
+    }
+
+    private void answered(ClaimView claim, Confirmed said, RegisterAnswered event) {
         JsonNode file = JsonColumn.read(claims.newestEdition(claim));
-        JsonNode benefit = file.path("linkedBenefit");
-        boolean current = benefit.path("caseNumber").asString("").equals(event.question());
-        if (claim.state().isOpen() && current && agrees(file, event.answer())) {
+        boolean current = file.path(said.fact()).path(said.key()).asString("").equals(event.question());
+        if (claim.state().isOpen() && current && agrees(file, said, event.answer())) {
             settlements.settle(
                     claim,
-                    CONFIRMED,
+                    said.path(),
                     View.ON_RECORD,
                     BooleanNode.TRUE,
                     texts.say("register.confirms", event.question()),
@@ -81,11 +81,11 @@ class BenefitRecord {
         }
     }
 
-    private static boolean agrees(JsonNode file, JsonNode answer) {
+    private static boolean agrees(JsonNode file, Confirmed said, JsonNode answer) {
         return isActive(answer)
                 && answer.path("kind")
                         .asString("")
-                        .equals(file.path("linkedBenefit").path("kind").asString(""))
+                        .equals(file.path(said.fact()).path(said.kind()).asString(""))
                 && isHeldByMember(file, answer);
     }
 

@@ -8,11 +8,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.civitane.core.casefile.Person;
+import org.civitane.core.fact.Confirmed;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
 import tools.jackson.databind.JsonNode;
@@ -79,7 +81,7 @@ final class FactRows {
             switch (question.widget()) {
                 case PEOPLE, EACH_PERSON, INCOMES, STATISTICS -> {}
                 case RESOURCES, EXPENSES -> facts.addAll(costs.of(question.path()));
-                case GROUP -> facts.add(linkedBenefit(file.path(question.path())));
+                case GROUP -> facts.addAll(group(question));
                 default -> addGiven(facts, FactPath.of(""), file, question);
             }
         }
@@ -128,23 +130,37 @@ final class FactRows {
         }
     }
 
-    private Fact linkedBenefit(JsonNode benefit) {
-        if (!benefit.isObject()) {
-            return words.plain("linkedBenefit", texts.say("fact.benefit"), texts.say("fact.none-said"));
+    /** A statement that a register confirms is one row; of any other group each part that was answered is one. */
+    private List<Fact> group(Question question) {
+        JsonNode said = file.path(question.path());
+        if (!said.isObject()) {
+            return List.of(words.plain(question.path(), words.label(question.path()), texts.say("fact.none-said")));
         }
-        String saidWords = words.wording().shown(benefit.path("kind").asString()) + " "
-                + benefit.path("caseNumber").asString();
-        Optional<RegisterRequest> request = benefits.request(others.requests(), file);
+        Optional<Confirmed> confirmed = Claims.programmeOf(claim)
+                .confirmedByRegister()
+                .filter(each -> each.fact().equals(question.path()));
+        if (confirmed.isPresent()) {
+            return List.of(confirmed(confirmed.get(), said));
+        }
+        List<Fact> facts = new ArrayList<>();
+        addGiven(facts, FactPath.of(""), file, question);
+        return facts;
+    }
+
+    private Fact confirmed(Confirmed confirmed, JsonNode said) {
+        String saidWords = words.wording().shown(said.path(confirmed.kind()).asString()) + " "
+                + said.path(confirmed.key()).asString();
+        Optional<RegisterRequest> request = benefits.request(others.requests(), confirmed, file);
         boolean answered =
                 request.filter(r -> r.state() == RegisterRequest.State.ANSWERED).isPresent();
         Fact fact = words.of(
-                BenefitRecord.CONFIRMED,
-                texts.say("fact.benefit"),
+                confirmed.path(),
+                words.label(confirmed.fact()),
                 Optional.of(Fact.Shown.of(saidWords, Optional.of(BooleanNode.TRUE), Optional.empty())),
-                words.settledAt(BenefitRecord.CONFIRMED),
+                words.settledAt(confirmed.path()),
                 Fact.Kind.YES_NO);
         Fact.Ask ask = new Fact.Ask(
-                "linkedBenefit", fact.label(), texts.say("ask.benefit", saidWords), texts.say("good.benefit"));
+                confirmed.fact(), fact.label(), texts.say("ask.benefit", saidWords), texts.say("good.benefit"));
         return fact.with(
                 Optional.empty(),
                 request.map(benefits::shown),

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.civitane.core.fact.Confirmed;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
@@ -69,5 +70,10 @@ public final class SchoolMeals implements Programme<SchoolMealsCase> {
     public Map<String, Finding> findings() {
         return Map.of(
                 "FREE", Finding.GRANTED, "REDUCED", Finding.PARTLY, "DENIED", Finding.REFUSED, "PENDING", Finding.OPEN);
+    }
+
+    @Override
+    public Optional<Confirmed> confirmedByRegister() {
+        return Optional.of(new Confirmed("linkedBenefit", "kind", "caseNumber", "confirmed"));
     }
 }
