@@ -1,21 +1,27 @@
 package org.civitane.server;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.zip.DeflaterOutputStream;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /** Small files that cost much: samples made by code. */
 final class HostileFiles {
@@ -100,6 +106,57 @@ final class HostileFiles {
             blanks(out, 200);
         }
         return tiff(10_000, 10_000, 16, packed.toByteArray(), 0);
+    }
+
+    /** A small PDF whose page unpacks to two hundred million bytes. */
+    static byte[] swollen() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            PDStream stream = new PDStream(document);
+            try (var out = stream.createOutputStream(COSName.FLATE_DECODE)) {
+                byte[] piece = new byte[1_000_000];
+                Arrays.fill(piece, (byte) ' ');
+                for (int i = 0; i < 200; i++) {
+                    out.write(piece);
+                }
+            }
+            page.setContents(stream);
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    /** A small PDF with a picture that promises ten thousand million pixels. */
+    static byte[] hugePicture() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            PDImageXObject picture =
+                    LosslessFactory.createFromImage(document, new BufferedImage(10, 10, BufferedImage.TYPE_BYTE_GRAY));
+            picture.setWidth(100_000);
+            picture.setHeight(100_000);
+            try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
+                pen.drawImage(picture, 10, 10, 100, 100);
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    /** A small file whose header promises ten thousand million pixels. */
+    static byte[] bomb() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(10, 10, BufferedImage.TYPE_INT_RGB), "png", out);
+        byte[] file = out.toByteArray();
+        java.nio.ByteBuffer header = java.nio.ByteBuffer.wrap(file);
+        header.putInt(16, 100_000).putInt(20, 100_000);
+        java.util.zip.CRC32 check = new java.util.zip.CRC32();
+        check.update(file, 12, 17);
+        header.putInt(29, (int) check.getValue());
+        return file;
     }
 
     private static PDFormXObject form(PDDocument document, String drawn) throws IOException {

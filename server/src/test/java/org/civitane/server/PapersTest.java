@@ -20,15 +20,10 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import javax.imageio.ImageIO;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -148,9 +143,9 @@ public class PapersTest extends ServerTest {
             {"%PDF-1.7\nnothing".getBytes(StandardCharsets.US_ASCII), "damaged"},
             {pdf(2, "secret"), "locked with a password"},
             {pdf(61, ""), "up to 60 pages; this one has 61"},
-            {bomb(), "too large to be shown"},
-            {swollen(), "too large to be shown"},
-            {hugePictureInPdf(), "too large to be shown"},
+            {HostileFiles.bomb(), "too large to be shown"},
+            {HostileFiles.swollen(), "too large to be shown"},
+            {HostileFiles.hugePicture(), "too large to be shown"},
         };
     }
 
@@ -307,44 +302,6 @@ public class PapersTest extends ServerTest {
         }
     }
 
-    /** A small PDF whose page unpacks to two hundred million bytes. */
-    private static byte[] swollen() throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            PDPage page = new PDPage();
-            document.addPage(page);
-            PDStream stream = new PDStream(document);
-            try (var out = stream.createOutputStream(COSName.FLATE_DECODE)) {
-                byte[] piece = new byte[1_000_000];
-                Arrays.fill(piece, (byte) ' ');
-                for (int i = 0; i < 200; i++) {
-                    out.write(piece);
-                }
-            }
-            page.setContents(stream);
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
-    }
-
-    /** A small PDF with a picture that promises ten thousand million pixels. */
-    private static byte[] hugePictureInPdf() throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            PDPage page = new PDPage();
-            document.addPage(page);
-            PDImageXObject picture =
-                    LosslessFactory.createFromImage(document, new BufferedImage(10, 10, BufferedImage.TYPE_BYTE_GRAY));
-            picture.setWidth(100_000);
-            picture.setHeight(100_000);
-            try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
-                pen.drawImage(picture, 10, 10, 100, 100);
-            }
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
-    }
-
     private static byte[] png(int width, int height) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "png", out);
@@ -363,16 +320,5 @@ public class PapersTest extends ServerTest {
             document.save(out);
             return out.toByteArray();
         }
-    }
-
-    /** A small file whose header promises ten thousand million pixels. */
-    private static byte[] bomb() throws IOException {
-        byte[] file = png(10, 10);
-        java.nio.ByteBuffer header = java.nio.ByteBuffer.wrap(file);
-        header.putInt(16, 100_000).putInt(20, 100_000);
-        java.util.zip.CRC32 check = new java.util.zip.CRC32();
-        check.update(file, 12, 17);
-        header.putInt(29, (int) check.getValue());
-        return file;
     }
 }

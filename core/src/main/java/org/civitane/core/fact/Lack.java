@@ -1,6 +1,8 @@
 package org.civitane.core.fact;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.civitane.core.reasoning.FactPath;
 
 /**
@@ -62,8 +64,9 @@ public record Lack(String code, String fact, SaidBy from, boolean beforehand) {
         return colon < 0 ? "" : missing.substring(colon + 1);
     }
 
-    /** Facts of which each is missing under its own name, owed by the applicant. */
-    public static List<Lack> named(String... facts) {
-        return java.util.Arrays.stream(facts).map(fact -> of(fact, fact)).toList();
+    /** Facts of which each is missing under its own name, owed by the applicant, and others. */
+    public static List<Lack> named(List<String> facts, Lack... others) {
+        return Stream.concat(facts.stream().map(fact -> of(fact, fact)), Arrays.stream(others))
+                .toList();
     }
 }

@@ -6,14 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.civitane.core.evidence.PaperKind;
-import org.civitane.core.fact.Lack;
-import org.civitane.core.fact.SaidBy;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
-import org.civitane.core.reasoning.Wording;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Wait;
 import org.civitane.server.determinations.Determinations;
@@ -33,9 +29,6 @@ import tools.jackson.databind.node.BooleanNode;
 /** Works out what stands between a claim and its decision, what matters first. */
 @Component
 class InTheWay {
-    /** Whose words a fix list can ask for. */
-    private static final Set<SaidBy> ASKED_HERE = Set.of(SaidBy.APPLICANT, SaidBy.CO_SIGNER);
-
     private final Impacts impacts;
     private final Texts texts;
 
@@ -46,7 +39,7 @@ class InTheWay {
 
     List<Obstacle> of(Situation now) {
         List<Obstacle> obstacles = new ArrayList<>();
-        now.run().determination().missing().forEach(code -> obstacles.add(missing(code, now.run())));
+        now.run().determination().missing().forEach(code -> obstacles.add(Lacking.of(code, now.run())));
         obstacles.addAll(facts(now));
         obstacles.addAll(papers(now.evidence()));
         now.review().requests().stream()
@@ -186,36 +179,6 @@ class InTheWay {
                 title,
                 detail,
                 request.id().toString());
-    }
-
-    /** In words of its own where the code has them; else in the programme's word for what is lacking. */
-    private Obstacle missing(String code, Determinations.Run run) {
-        Lack lack = run.read().programme().lackOf(code);
-        Wording wording = run.wording();
-        String subject = Lack.subjectOf(code);
-        String key = lack.code() + (subject.isEmpty() || !wording.has("missing." + lack.code() + "-of") ? "" : "-of");
-        Map<String, String> places = Map.of("name", run.nameOf(subject), "what", wording.shown(code));
-        String title = lacking(wording, "missing." + key, "missing.other", places);
-        String path = lack.factOf(code).path();
-        boolean askable = !lack.beforehand() && ASKED_HERE.contains(lack.from());
-        return new Obstacle(
-                Obstacle.Weight.ANSWER,
-                Obstacle.Kind.MISSING,
-                title,
-                lacking(wording, "missing." + key + ".detail", "missing.from." + lack.from(), places),
-                "",
-                path,
-                askable
-                        ? Optional.of(new Obstacle.Suggestion(
-                                path,
-                                title,
-                                lacking(wording, "ask." + key, "ask.other", places),
-                                lacking(wording, "good." + key, "good.other", places)))
-                        : Optional.empty());
-    }
-
-    private static String lacking(Wording wording, String key, String otherwise, Map<String, String> places) {
-        return wording.filled(wording.text(wording.has(key) ? key : otherwise), places);
     }
 
     /** The facts whose views differ, and those on which a register has the word and has not spoken, with what hangs on each. */

@@ -2,7 +2,6 @@ package org.civitane.core.programme.conductcertificate;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
@@ -15,30 +14,27 @@ import org.civitane.core.reasoning.Reasoning;
  * A certificate that says what the police register holds on a person (rulebook, chapter certificate of conduct).
  */
 public final class ConductCertificate implements Programme<ConductCertificateCase> {
-    private static final List<Lack> LACKS = Stream.of(
-                    Lack.named(
-                            "passport",
-                            "residence",
-                            "purpose",
-                            "country",
-                            "explanation",
-                            "letter",
-                            "photo",
-                            "copies",
-                            "handover"),
-                    List.of(
-                            Lack.of("passport-mrz", "passport"),
-                            Lack.of("photo-format", "photo"),
-                            Lack.of("photo-size", "photo"),
-                            Lack.of("photo-shape", "photo"),
-                            Lack.of("photo-age", "photo"),
-                            Lack.of("identity", "identity").from(SaidBy.AGENCY),
-                            Lack.of("police-register", "policeRegister").from(SaidBy.REGISTER),
-                            Lack.of("police-review", "policeRegister").from(SaidBy.AGENCY),
-                            Lack.SIGNATURE,
-                            Lack.SIGNATURE_NAME))
-            .flatMap(List::stream)
-            .toList();
+    private static final List<Lack> LACKS = Lack.named(
+            List.of(
+                    "passport",
+                    "residence",
+                    "purpose",
+                    "country",
+                    "explanation",
+                    "letter",
+                    "photo",
+                    "copies",
+                    "handover"),
+            Lack.of("passport-mrz", "passport"),
+            Lack.of("photo-format", "photo"),
+            Lack.of("photo-size", "photo"),
+            Lack.of("photo-shape", "photo"),
+            Lack.of("photo-age", "photo"),
+            Lack.of("identity", "identity").from(SaidBy.AGENCY),
+            Lack.of("police-register", "policeRegister").from(SaidBy.REGISTER),
+            Lack.of("police-review", "policeRegister").from(SaidBy.AGENCY),
+            Lack.SIGNATURE,
+            Lack.SIGNATURE_NAME);
 
     public static final String ID = "conduct-certificate";
 

@@ -3,7 +3,6 @@ package org.civitane.core.programme.paidleave;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
 import org.civitane.core.fact.Lack;
@@ -19,14 +18,11 @@ import org.civitane.core.reasoning.Reasoning;
  * violence (rulebook, chapter paid leave).
  */
 public final class PaidLeave implements Programme<PaidLeaveCase> {
-    private static final List<Lack> LACKS = Stream.of(
-                    Lack.named("reason", "pattern", "start", "end", "schedule", "reducedHoursPerWeek", "absences"),
-                    List.of(
-                            Lack.of("quarterWages", "quarterWages").from(SaidBy.REGISTER),
-                            Lack.SIGNATURE,
-                            Lack.SIGNATURE_NAME))
-            .flatMap(List::stream)
-            .toList();
+    private static final List<Lack> LACKS = Lack.named(
+            List.of("reason", "pattern", "start", "end", "schedule", "reducedHoursPerWeek", "absences"),
+            Lack.of("quarterWages", "quarterWages").from(SaidBy.REGISTER),
+            Lack.SIGNATURE,
+            Lack.SIGNATURE_NAME);
 
     public static final String ID = "paid-leave";
     private static final int PAPERS_DAYS = 18;

@@ -2,7 +2,6 @@ package org.civitane.core.programme.rentarrears;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
@@ -16,16 +15,13 @@ import org.civitane.core.reasoning.Reasoning;
  * takes part (rulebook, chapter rent arrears relief).
  */
 public final class RentArrears implements Programme<RentArrearsCase> {
-    private static final List<Lack> LACKS = Stream.of(
-                    Lack.named("hardship", "explanation", "home", "lease", "landlord", "arrears"),
-                    List.of(
-                            Lack.INCOME,
-                            Lack.RESOURCES,
-                            Lack.of("lease-name", "lease/names"),
-                            Lack.of("signature", "signatures").from(SaidBy.CO_SIGNER),
-                            Lack.of("signature-name", "signatures").from(SaidBy.CO_SIGNER)))
-            .flatMap(List::stream)
-            .toList();
+    private static final List<Lack> LACKS = Lack.named(
+            List.of("hardship", "explanation", "home", "lease", "landlord", "arrears"),
+            Lack.INCOME,
+            Lack.RESOURCES,
+            Lack.of("lease-name", "lease/names"),
+            Lack.of("signature", "signatures").from(SaidBy.CO_SIGNER),
+            Lack.of("signature-name", "signatures").from(SaidBy.CO_SIGNER));
 
     public static final String ID = "rent-arrears";
 

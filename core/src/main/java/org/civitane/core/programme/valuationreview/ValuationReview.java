@@ -2,7 +2,6 @@ package org.civitane.core.programme.valuationreview;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
@@ -15,17 +14,14 @@ import org.civitane.core.reasoning.Reasoning;
  * The review of a value on which a parcel is taxed; it never raises one (rulebook, chapter valuation review).
  */
 public final class ValuationReview implements Programme<ValuationReviewCase> {
-    private static final List<Lack> LACKS = Stream.of(
-                    Lack.named("requested", "reasons", "comparables", "appraisal", "purchase", "photos", "explanation"),
-                    List.of(
-                            Lack.of("access-code", "accessCode"),
-                            Lack.of("authority", "authority").from(SaidBy.THIRD_PARTY),
-                            Lack.of("correct-attributes", "correctAttributes"),
-                            Lack.of("too-many-comparables", "comparables"),
-                            Lack.SIGNATURE,
-                            Lack.SIGNATURE_NAME))
-            .flatMap(List::stream)
-            .toList();
+    private static final List<Lack> LACKS = Lack.named(
+            List.of("requested", "reasons", "comparables", "appraisal", "purchase", "photos", "explanation"),
+            Lack.of("access-code", "accessCode"),
+            Lack.of("authority", "authority").from(SaidBy.THIRD_PARTY),
+            Lack.of("correct-attributes", "correctAttributes"),
+            Lack.of("too-many-comparables", "comparables"),
+            Lack.SIGNATURE,
+            Lack.SIGNATURE_NAME);
 
     public static final String ID = "valuation-review";
 
