@@ -38,6 +38,7 @@ public class CorrespondenceStoryTest {
         desk.getByLabel("Found").getByText(number).click();
         desk.getByText("Take this claim").click();
         assertThat(desk.getByText("Do not call. Ask for Ana.")).isVisible();
+        assertThat(desk.getByText("register's answer on")).hasCount(0);
         desk.getByText("Wages, Tarn Quay Bakery").first().click();
         desk.keyboard().press("f");
         desk.getByText("Born", new Page.GetByTextOptions().setExact(true))

@@ -17,6 +17,7 @@ import org.civitane.core.calendar.Quarter;
 import org.civitane.core.casefile.MayBeNegative;
 import org.civitane.core.casefile.Unread;
 import org.civitane.core.casefile.WrittenAs;
+import org.civitane.core.reasoning.FactPath;
 
 /**
  * The facts of a record, made out of its components: the record is the format, so it is also the list of what there is.
@@ -51,6 +52,33 @@ public final class FactSpecs {
     /** The facts of a record, in the order of its components. */
     public static List<FactSpec> of(Class<?> record) {
         return KNOWN.get(record);
+    }
+
+    /**
+     * What the fact at a path looks like; nothing where the record holds none there.
+     *
+     * @param path such as {@code members/m1/dateOfBirth} or {@code expenses/0/amount}: a list is followed by an id or a
+     *     place
+     */
+    public static Optional<Shape> shapeAt(List<FactSpec> facts, FactPath path) {
+        Optional<Shape> at = Optional.of(new Shape.Group(facts));
+        for (String step : path.path().split("/")) {
+            at = at.flatMap(shape -> below(shape, step));
+        }
+        return at;
+    }
+
+    private static Optional<Shape> below(Shape shape, String step) {
+        return switch (shape) {
+            case Shape.Several several -> Optional.of(several.each());
+            case Shape.ByWeekday week -> Optional.of(week.each());
+            case Shape.Group group ->
+                group.parts().stream()
+                        .filter(part -> part.name().equals(step))
+                        .map(FactSpec::shape)
+                        .findFirst();
+            default -> Optional.empty();
+        };
     }
 
     private static FactSpec spec(RecordComponent component, SaidBy within) {

@@ -1,6 +1,7 @@
 package org.civitane.core.reasoning;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.List;
@@ -134,6 +135,11 @@ public final class Wording {
     /** A date as people read it: {@code 3 December 2026}. */
     public String shown(LocalDate day) {
         return DateTimeFormatter.ofPattern("d MMMM uuuu", locale).format(day);
+    }
+
+    /** A month as people read it: {@code December 2026}. */
+    public String shown(YearMonth month) {
+        return DateTimeFormatter.ofPattern("MMMM uuuu", locale).format(month);
     }
 
     private String shown(List<Value> values) {

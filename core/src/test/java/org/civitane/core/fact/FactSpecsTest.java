@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.MayBeNegative;
 import org.civitane.core.casefile.WrittenAs;
+import org.civitane.core.reasoning.FactPath;
 import org.testng.annotations.Test;
 
 /** Facts as they follow from a record. */
@@ -52,6 +53,15 @@ public class FactSpecsTest {
                 .extracting(FactSpec::saidBy)
                 .containsExactly(SaidBy.APPLICANT, SaidBy.THIRD_PARTY);
         assertThat(parts(facts.get(6))).extracting(FactSpec::saidBy).containsOnly(SaidBy.REGISTER);
+    }
+
+    @Test
+    public void aPathLeadsThroughListsToTheShapeThere() {
+        List<FactSpec> facts = FactSpecs.of(Sample.class);
+        assertThat(FactSpecs.shapeAt(facts, FactPath.of("rows", "3", "owed"))).contains(new Shape.Amount(false));
+        assertThat(FactSpecs.shapeAt(facts, FactPath.of("outside", "name"))).contains(new Shape.Text());
+        assertThat(FactSpecs.shapeAt(facts, FactPath.of("nothing"))).isEmpty();
+        assertThat(FactSpecs.shapeAt(facts, FactPath.of("name", "more"))).isEmpty();
     }
 
     private static List<FactSpec> parts(FactSpec fact) {

@@ -33,10 +33,12 @@ import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.binding.Json;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.FactText;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.exchange.policy.ShippedPolicy;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -124,6 +126,24 @@ public class ContractTest {
                     .contains(path);
         });
         assertThat(others).as(id).contains("receivedAt", "signatures");
+    }
+
+    @Test(dataProvider = "programmes")
+    public void everyFactOfItsExamplesReadsBackInWordsOfItsShape(String id, Programme<?> programme) throws Exception {
+        Wording wording = programme.wording(Locale.ENGLISH);
+        for (byte[] example : examples(id)) {
+            JsonNode file = Json.mapper().readTree(example);
+            for (FactSpec fact : programme.facts()) {
+                JsonNode value = file.path(fact.name());
+                if (!value.isMissingNode() && !(fact.shape() instanceof Shape.Unread)) {
+                    assertThat(FactText.words(fact.shape(), value, wording))
+                            .as(id + " " + fact.name() + " " + value)
+                            .isNotBlank()
+                            .doesNotContain("{", "[", "\"")
+                            .doesNotContainPattern("[0-9]{4}-[0-9]{2}-[0-9]{2}");
+                }
+            }
+        }
     }
 
     @Test(dataProvider = "programmes")

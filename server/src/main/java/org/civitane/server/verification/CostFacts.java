@@ -47,17 +47,17 @@ final class CostFacts {
         JsonNode line = lines.get(position);
         FactPath path = FactPath.of(list, String.valueOf(position), "amount");
         String label = WageFacts.capital(words.wording().shown(line.path("kind").asString()));
-        Optional<Fact.Settled> settled =
-                words.settlementAt(path).map(settlement -> words.worded(settlement, text(line, settlement.value())));
+        Optional<Fact.Settled> settled = words.settlementAt(path)
+                .map(settlement -> words.worded(settlement, text(path, line, settlement.value())));
         Fact fact = words.of(
                 path,
                 label,
                 Optional.of(Fact.Shown.of(
-                        text(line, line.path("amount")), Optional.of(line.path("amount")), Optional.empty())),
+                        text(path, line, line.path("amount")), Optional.of(line.path("amount")), Optional.empty())),
                 settled,
                 Fact.Kind.AMOUNT);
         return paperAbout(line, lines)
-                .map(cost -> beside(fact, line, cost, list))
+                .map(cost -> beside(fact, path, line, cost, list))
                 .orElse(fact);
     }
 
@@ -72,9 +72,9 @@ final class CostFacts {
         return ofKind == 1 && about.size() == 1 ? Optional.of(about.getFirst()) : Optional.empty();
     }
 
-    private Fact beside(Fact fact, JsonNode line, ShownCost cost, String list) {
+    private Fact beside(Fact fact, FactPath path, JsonNode line, ShownCost cost, String list) {
         JsonNode amount = StringNode.valueOf(cost.amount().toString());
-        String onPaper = text(line, amount);
+        String onPaper = text(path, line, amount);
         Money apart = Money.parse(line.path("amount").asString()).minus(cost.amount());
         boolean same = apart.equals(Money.ZERO);
         String said = fact.said().map(Fact.Shown::text).orElse("");
@@ -100,12 +100,13 @@ final class CostFacts {
     }
 
     /** An amount with what else the line says. */
-    private String text(JsonNode line, JsonNode amount) {
+    private String text(FactPath path, JsonNode line, JsonNode amount) {
+        String place = path.path().substring(0, path.path().lastIndexOf('/'));
         return Stream.concat(
-                        Stream.of(amount),
-                        Stream.of("frequency", "owner", "for").map(line::path))
-                .filter(value -> !value.isMissingNode())
-                .map(value -> FactSheet.words(value, words.wording()))
+                        Stream.of(words.text(path, amount)),
+                        Stream.of("frequency", "owner", "for")
+                                .filter(line::has)
+                                .map(part -> words.text(FactPath.of(place, part), line.path(part))))
                 .collect(Collectors.joining(" "));
     }
 }

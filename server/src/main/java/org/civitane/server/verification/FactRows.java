@@ -114,7 +114,7 @@ final class FactRows {
         if (value.isObject()) {
             question.parts().forEach(part -> addGiven(facts, path, value, part));
         } else if (value.isArray()) {
-            facts.add(words.plain(path.path(), words.label(question.path()), FactSheet.words(value, words.wording())));
+            facts.add(words.plain(path.path(), words.label(question.path()), words.text(path, value)));
         } else {
             facts.add(words.said(path, words.label(question.path()), value, FactWords.kind(question.widget())));
         }

@@ -1,12 +1,10 @@
 package org.civitane.server.verification;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.civitane.core.amount.Money;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CasePaths;
@@ -68,26 +66,6 @@ public class FactSheet {
                         member -> member.path("id").asString(),
                         member -> member.path("givenName").asString()));
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH).naming(names);
-        return new FactWords(texts, wording, settled);
-    }
-
-    /** A value of the case file in words, as it is shown everywhere; lists and lines by their parts. */
-    public static String words(JsonNode value, Wording wording) {
-        if (value.has("amount") && value.has("frequency") && value.size() == 2) {
-            return words(value.path("amount"), wording) + " " + words(value.path("frequency"), wording);
-        }
-        if (value.isContainer()) {
-            return value.isEmpty()
-                    ? wording.textOr("word.empty", "")
-                    : value.valueStream().map(part -> words(part, wording)).collect(Collectors.joining(", "));
-        }
-        if (value.isBoolean()) {
-            return wording.shown(String.valueOf(value.asBoolean()));
-        }
-        String text = value.asString("");
-        if (text.matches("[0-9]{4}-[0-9]{2}-[0-9]{2}")) {
-            return wording.shown(LocalDate.parse(text));
-        }
-        return text.matches("-?[0-9]{1,12}\\.[0-9]{2}") ? wording.shown(Money.parse(text)) : wording.shown(text);
+        return new FactWords(texts, wording, Claims.programmeOf(claim).facts(), settled);
     }
 }

@@ -3,11 +3,14 @@ package org.civitane.server.verification;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.casefile.FactText;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.DayText;
@@ -16,11 +19,18 @@ import org.civitane.server.settlements.Settlement;
 import tools.jackson.databind.JsonNode;
 
 /** Makes facts out of what the applicant said and what was settled, in the words of the claim's programme. */
-record FactWords(Texts texts, Wording wording, Map<FactPath, Settlement> settled) {
+record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPath, Settlement> settled) {
+    /** A value at a path in words, by what the fact there looks like. */
+    String text(FactPath path, JsonNode value) {
+        return FactSpecs.shapeAt(facts, path)
+                .map(shape -> FactText.words(shape, value, wording))
+                .orElseGet(() -> wording.shown(value.asString("")));
+    }
+
     /** A value of the edition that can be settled. */
     Fact said(FactPath path, String label, JsonNode value, Fact.Kind kind) {
         Optional<Fact.Shown> shown =
-                Optional.of(Fact.Shown.of(FactSheet.words(value, wording), Optional.of(value), Optional.empty()));
+                Optional.of(Fact.Shown.of(text(path, value), Optional.of(value), Optional.empty()));
         return of(path, label, shown, settledAt(path), kind);
     }
 
@@ -42,7 +52,7 @@ record FactWords(Texts texts, Wording wording, Map<FactPath, Settlement> settled
     }
 
     Optional<Fact.Settled> settledAt(FactPath path) {
-        return settlementAt(path).map(settlement -> worded(settlement, FactSheet.words(settlement.value(), wording)));
+        return settlementAt(path).map(settlement -> worded(settlement, text(path, settlement.value())));
     }
 
     Optional<Settlement> settlementAt(FactPath path) {

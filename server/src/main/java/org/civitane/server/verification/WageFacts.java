@@ -88,7 +88,7 @@ final class WageFacts {
         JsonNode amount = line.path("amount");
         boolean monthly = line.path("frequency").asString().equals(Frequency.MONTHLY.name());
         Fact.Shown said = Fact.Shown.of(
-                FactSheet.words(amount, words.wording()) + " " + frequency,
+                words.text(path, amount) + " " + frequency,
                 Optional.of(amount),
                 monthly
                         ? Optional.empty()
@@ -96,7 +96,7 @@ final class WageFacts {
         Optional<Fact.Settled> settled = words.settlementAt(path)
                 .map(settlement -> words.worded(
                         settlement,
-                        FactSheet.words(settlement.value(), words.wording())
+                        words.text(path, settlement.value())
                                 + (settlement.value().isObject() ? "" : " " + frequency)));
         String label = employer.isEmpty() ? kind : kind + ", " + employer;
         return words.of(path, label, Optional.of(said), settled, Fact.Kind.AMOUNT);

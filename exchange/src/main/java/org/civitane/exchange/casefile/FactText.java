@@ -1,0 +1,75 @@
+package org.civitane.exchange.casefile;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.YearMonth;
+import java.util.List;
+import java.util.StringJoiner;
+import java.util.stream.Collectors;
+import org.civitane.core.amount.Money;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.Shape;
+import org.civitane.core.reasoning.Wording;
+import tools.jackson.databind.JsonNode;
+
+/** Words a value of a case file by the shape of its fact: one place for each shape, whatever the fact is. */
+public final class FactText {
+    private static final String AMOUNT = "amount";
+    private static final String FREQUENCY = "frequency";
+
+    private FactText() {}
+
+    /** A value as people read it; names for the ids of people where the wording has them. */
+    public static String words(Shape shape, JsonNode value, Wording wording) {
+        return switch (shape) {
+            case Shape.Text text -> wording.shown(value.asString(""));
+            case Shape.Choice choice -> wording.shown(value.asString(""));
+            case Shape.Amount amount -> amount(value, wording);
+            case Shape.Count count -> value.asString("");
+            case Shape.Decimal decimal -> value.asString("");
+            case Shape.Day day -> wording.shown(LocalDate.parse(value.asString()));
+            case Shape.Month month -> wording.shown(YearMonth.parse(value.asString()));
+            case Shape.Quarter quarter -> value.asString("");
+            case Shape.Moment moment ->
+                wording.shown(LocalDateTime.parse(value.asString()).toLocalDate());
+            case Shape.YesNo yesNo -> wording.shown(String.valueOf(value.asBoolean()));
+            case Shape.Group group -> parts(group.parts(), value, wording);
+            case Shape.Several several -> all(several.each(), value, wording);
+            case Shape.ByWeekday week -> all(week.each(), value, wording);
+            case Shape.Unread unread -> "";
+        };
+    }
+
+    private static String all(Shape each, JsonNode values, Wording wording) {
+        return values.isEmpty()
+                ? wording.textOr("word.empty", "")
+                : values.valueStream().map(value -> words(each, value, wording)).collect(Collectors.joining(", "));
+    }
+
+    /** An amount alone, or with how often it comes where the two were settled together. */
+    private static String amount(JsonNode value, Wording wording) {
+        return value.isObject()
+                ? amount(value.path(AMOUNT), wording) + " "
+                        + wording.shown(value.path(FREQUENCY).asString(""))
+                : wording.shown(Money.parse(value.asString()));
+    }
+
+    /** What was given of a group, in the order of its record; how often an amount comes belongs to the amount. */
+    private static String parts(List<FactSpec> parts, JsonNode value, Wording wording) {
+        StringJoiner words = new StringJoiner(", ");
+        for (FactSpec part : parts) {
+            JsonNode given = value.path(part.name());
+            boolean said = part.name().equals(FREQUENCY) && value.has(AMOUNT);
+            if (given.isMissingNode() || said) {
+                continue;
+            }
+            String text = words(part.shape(), given, wording);
+            JsonNode rhythm = value.path(FREQUENCY);
+            words.add(
+                    part.name().equals(AMOUNT) && !rhythm.isMissingNode()
+                            ? text + " " + wording.shown(rhythm.asString(""))
+                            : text);
+        }
+        return words.toString();
+    }
+}
