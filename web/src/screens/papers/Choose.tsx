@@ -38,6 +38,7 @@ function Pick({
         multiple={multiple}
         capture={camera ? 'environment' : undefined}
         accept={camera ? 'image/*' : 'image/jpeg,image/png,image/tiff,application/pdf'}
+        disabled={busy}
         className="sr-only"
         aria-label={`${label}: ${title}`}
         onChange={(event) => {
