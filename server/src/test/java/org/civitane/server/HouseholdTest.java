@@ -8,6 +8,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -21,6 +22,7 @@ import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import org.testng.annotations.Test;
@@ -30,6 +32,9 @@ import tools.jackson.databind.node.ObjectNode;
 public class HouseholdTest extends ServerTest {
     @Autowired
     private Persons persons;
+
+    @Autowired
+    private JdbcClient database;
 
     @Autowired
     private MockMvc http;
@@ -59,6 +64,25 @@ public class HouseholdTest extends ServerTest {
         assertThat(claimsOfHousehold(food)).containsExactlyInAnyOrder(food.number(), meals.number());
         persons.settle(food, "m1", proposed.getFirst().known(), false, caseworker);
         assertThat(claimsOfHousehold(food)).containsExactly(food.number());
+    }
+
+    @Test
+    public void whoHasTheSameNameIsFoundAmongAThousandBornOnTheSameDay() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView meals = handIn(applicant, answers(applicant));
+        SignedIn another = person(Role.APPLICANT);
+        UUID filler = handIn(another, answers(another)).id();
+        database.sql("""
+                        with many as (insert into person (id, name, shown, born, number)
+                          select gen_random_uuid(), 'OTHER ' || i, 'Other ' || i, date '1988-03-02', '' from generate_series(1, 1000) i
+                          returning id)
+                        insert into claim_person (claim_id, member, name, born, person_id)
+                        select ?, 'x' || row_number() over (), 'OTHER', date '1988-03-02', id from many""").param(filler).update();
+        ClaimView food = handInForFood(applicant, answers(applicant));
+        assertThat(persons.matches(food.id()))
+                .filteredOn(match -> match.member().equals("m1"))
+                .extracting(Match::claims)
+                .contains(List.of(meals.number()));
     }
 
     @Test

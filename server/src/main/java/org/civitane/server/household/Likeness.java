@@ -46,8 +46,9 @@ class Likeness {
                         select p.id, p.name, p.born, p.number from person p
                         where p.id <> ? and ((? <> '' and p.number = ?) or p.born = ? or p.name = ?)
                           and exists (select 1 from claim_person cp where cp.person_id = p.id)
-                        order by p.id limit ?""")
-                .params(self, number, number, born, name, MOST_LOOKED_AT)
+                        order by (? <> '' and p.number = ?) desc, p.name = ? desc, similarity(p.name, ?) desc, p.id
+                        limit ?""")
+                .params(self, number, number, born, name, number, number, name, name, MOST_LOOKED_AT)
                 .query((row, at) -> new Candidate(
                         row.getObject(1, UUID.class),
                         row.getString(2),
