@@ -42,10 +42,3 @@ export function newId(prefix: string, taken: { id: string }[]): string {
     if (!taken.some((each) => each.id === `${prefix}${i}`)) return `${prefix}${i}`;
   }
 }
-
-/** Leaves out fields that are empty, so that "not given" looks the same everywhere. */
-export function withoutBlanks<T extends object>(record: T): T {
-  return Object.fromEntries(
-    Object.entries(record).filter(([, value]) => value !== '' && value !== undefined),
-  ) as T;
-}

@@ -7,7 +7,7 @@ import tools.jackson.databind.JsonNode;
 /**
  * One point of a fix list.
  *
- * @param path the fact it unlocks; {@code papers/PAY_SLIPS/m1} asks for a paper
+ * @param path the fact it unlocks; {@code papers/}, a kind and a member ask for a paper
  * @param title the fact in words
  * @param reason what is wrong or unclear, said to the applicant
  * @param good what a good answer looks like
