@@ -18,7 +18,7 @@ select gen_random_uuid(), 'SM-25-' || lpad(i::text, greatest(5, length(i::text))
   current_date - i % 400 + 14 + case when i % 50 = 0 then i % 400 else 0 end,
   case when i % 250 = 0 then null else s.id end,
   case when i % 50 = 0 then (array['READY','CAME_BACK','NEW'])[1 + (i / 50) % 3] end,
-  'Free meals for 2 pupils: the income of the household', 'OPEN', 1, false, case when i % 50 = 0 then null else now() - (i % 380) * interval '1 day' end, 0
+  '{"say":"next.ready","with":[{"several":[{"word":"outcome.FREE","of":"school-meals"}],"between":", "},{"word":"subjects.other","of":"school-meals","with":{"count":2}},{"word":"basis.INCOME","of":"school-meals"}]}', 'OPEN', 1, false, case when i % 50 = 0 then null else now() - (i % 380) * interval '1 day' end, 0
 from (select id, row_number() over (order by id)::int as i from account where email like 'household%') a
   cross join word w
   join staff s on s.n = a.i % (select count(*)::int from staff)
@@ -45,7 +45,7 @@ select p.id, 'READ', jsonb_build_array(
     jsonb_build_object('field', 'employer', 'page', 1, 'read', 'Tarn Quay Bakery', 'value', 'Tarn Quay Bakery', 'place', jsonb_build_object('left', 0, 'top', 0, 'width', 0, 'height', 0), 'state', 'CONFIRMED', 'by', 'Bench')), now()
 from paper p join large l on l.id = p.claim_id where not exists (select 1 from paper_reading r where r.paper_id = p.id);
 insert into claim_event (claim_id, at, actor, kind, details)
-select l.id, now() - i * interval '1 hour', 'Bench', 'note', jsonb_build_object('sentence', 'looked at it once more') from large l, generate_series(1, 60) i;
+select l.id, now() - i * interval '1 hour', '"Bench"', 'note', jsonb_build_object('sentence', 'looked at it once more') from large l, generate_series(1, 60) i;
 analyze;
 
 -- The same claim with nine differences that are open: each of its people earns, and the register has other wages.

@@ -1,6 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Schemas, take } from '../../api/client';
 
+const ABOUT_TO_ANSWER = 2_000;
+const SILENT = 20_000;
+
+/** How long to wait before looking whether a register has answered; one that is silent is asked again seldom. */
+function untilAnswered(registers: Schemas['Inquiry'][]): number | false {
+  if (registers.some((each) => each.state === 'ASKED')) return ABOUT_TO_ANSWER;
+  return registers.some((each) => each.state === 'SILENT') && SILENT;
+}
+
 /** One claim at the desk, and everything that can be done to it there. */
 export function useDesk(id: string) {
   const queries = useQueryClient();
@@ -17,10 +26,7 @@ export function useDesk(id: string) {
   const desk = useQuery({
     queryKey: key,
     queryFn: () => take(api.GET('/api/claims/{id}/desk', { params: { path } })),
-    refetchInterval: (query) =>
-      query.state.data?.registers.some((each) => each.state === 'ASKED' || each.state === 'SILENT')
-        ? 2_000
-        : false,
+    refetchInterval: (query) => untilAnswered(query.state.data?.registers ?? []),
   });
   const version = desk.data?.version ?? 0;
   const settle = useMutation({

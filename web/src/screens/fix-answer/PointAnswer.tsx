@@ -19,9 +19,11 @@ type Props = {
 
 /** The field that fits the fact a point names, by how the form asks for it. */
 export function PointAnswer({ point, asked, people, onChange }: Props) {
-  if (point.path === 'signatures') return <Sign people={people} onChange={onChange} />;
-  if (point.path === 'signerNumber') return <Number4 onChange={onChange} />;
   switch (asked?.widget) {
+    case 'SIGNATURE':
+      return <Sign people={people} onChange={onChange} />;
+    case 'LAST_FOUR':
+      return <Number4 onChange={onChange} />;
     case 'INCOMES':
       return <PersonIncomes point={point} asked={asked} people={people} onChange={onChange} />;
     case 'RESOURCES':

@@ -95,7 +95,8 @@ public class AccessTest extends ServerTest {
         ClaimView claim = taken(person(Role.CASEWORKER));
         Endpoints.Call settle = new Endpoints.Call("POST", "/api/claims/{id}/settle");
         assertThat(call(settle, claim, supervisor).getStatus()).isEqualTo(200);
-        assertThat(history.of(claim.id()).getFirst().actor()).isEqualTo(supervisor.displayName() + " (supervisor)");
+        assertThat(inWords(history.of(claim.id()).getFirst().actor()))
+                .isEqualTo(supervisor.displayName() + " (supervisor)");
         for (Endpoints.Call call : writesAtTheDesk()) {
             assertThat(call(call, claim, supervisor).getStatus())
                     .as(call.toString())

@@ -151,7 +151,7 @@ public class ContactTest extends ServerTest {
                                 java.util.Optional.empty())
                         .rows())
                 .extracting(DaySheet.Row::nextStep)
-                .anyMatch(step -> step.contains("wrote to you"));
+                .anyMatch(step -> inWords(step).contains("wrote to you"));
         messages.read(claim.id(), true);
         messages.write(claim, "The lease.", caseworker);
         assertThat(messages.unread(claim.id(), true)).isZero();

@@ -3,7 +3,6 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -14,12 +13,16 @@ import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.calendar.Deadline;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Extensions;
+import org.civitane.server.asks.MoreTime;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.DaySheet;
-import org.civitane.server.corrections.Extensions;
 import org.civitane.server.corrections.FixList;
 import org.civitane.server.corrections.FixListAnswers;
 import org.civitane.server.corrections.FixLists;
@@ -56,9 +59,6 @@ public class CorrectionsTest extends ServerTest {
 
     @Autowired
     private DaySheet sheet;
-
-    @Autowired
-    private Scheduler jobs;
 
     @Autowired
     private JdbcClient database;
@@ -99,7 +99,7 @@ public class CorrectionsTest extends ServerTest {
         assertThat(answer(Map.of(BORN, "2016-06-30")).open()).isEqualTo(1);
         ClaimView now = claims.claim(claim.id());
         assertThat(now.state()).isEqualTo(ClaimState.WAITING);
-        assertThat(now.waiting().orElseThrow().what()).contains("one point");
+        assertThat(inWords(now.waiting().orElseThrow().what())).contains("one point");
         assertThat(claims.newestEdition(now)).contains("2016-06-30");
         FixList list = lists.newest(claim.id()).orElseThrow();
         assertThat(list.points())
@@ -179,29 +179,28 @@ public class CorrectionsTest extends ServerTest {
     public void moreTimeIsCountedFromTheOldDateAndTheClaimWaitsForIt() {
         send(FixList.Then.CLOSE, AMOUNT);
         LocalDate due = lists.newest(claim.id()).orElseThrow().dueOn();
-        assertThat(extensions.mostDays(claim, lists.newest(claim.id()).orElseThrow()))
-                .isEqualTo(10);
-        assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 11, "ill"))
+        assertThat(extensions.mostDays(out(), allowance())).isEqualTo(10);
+        assertThatThrownBy(() -> extensions.wish(out(), 11, "ill", allowance(), applicant))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("one to 10 more days");
-        extensions.ask(applicant, claim.id(), 9, "The employer is slow.");
-        assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 9, "again"))
+        extensions.wish(out(), 9, "The employer is slow.", allowance(), applicant);
+        assertThatThrownBy(() -> extensions.wish(out(), 9, "again", allowance(), applicant))
                 .isInstanceOf(Problem.class);
         assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
                         .rows())
                 .hasSize(1);
-        extensions.answer(claim, true, "", caseworker);
+        extensions.answer(out(), true, "", caseworker);
         LocalDate later = BusinessCalendar.rolledForward(due.plusDays(9));
         ClaimView moved = claims.claim(claim.id());
         assertThat(moved.dueBy()).as("stays as determined").isEqualTo(claim.dueBy());
         assertThat(moved.decideBy()).isEqualTo(BusinessCalendar.plusBusinessDays(later, 5));
         assertThat(lists.newest(claim.id()).orElseThrow().dueOn()).isEqualTo(later);
         assertThat(claims.claim(claim.id()).waiting().orElseThrow().until()).isEqualTo(later);
-        assertThatThrownBy(() -> extensions.ask(applicant, claim.id(), 1, "more"))
+        assertThatThrownBy(() -> extensions.wish(out(), 1, "more", allowance(), applicant))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("once only");
-        runJobsOfList();
-        await("the job of the old date ran and found the list moved", () -> jobsOfList() == 1);
+        lapseNow(claim, Ask.Kind.FIX_LIST, "min");
+        await("the job of the old date ran and found the list moved", () -> lapseJobs() == 1);
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.WAITING);
     }
 
@@ -209,14 +208,12 @@ public class CorrectionsTest extends ServerTest {
     public void refusingMoreTimeNeedsAReasonAndMovesNothing() {
         send(FixList.Then.CLOSE, AMOUNT);
         LocalDate due = lists.newest(claim.id()).orElseThrow().dueOn();
-        extensions.ask(applicant, claim.id(), 5, "On a journey.");
-        assertThatThrownBy(() -> extensions.answer(claim, false, " ", caseworker))
+        extensions.wish(out(), 5, "On a journey.", allowance(), applicant);
+        assertThatThrownBy(() -> extensions.answer(out(), false, " ", caseworker))
                 .isInstanceOf(Problem.class);
-        extensions.answer(claim, false, "Twelve days are enough for one figure.", caseworker);
+        extensions.answer(out(), false, "Twelve days are enough for one figure.", caseworker);
         assertThat(lists.newest(claim.id()).orElseThrow().dueOn()).isEqualTo(due);
-        assertThat(extensions.of(lists.newest(claim.id()).orElseThrow().id()))
-                .extracting(Extensions.MoreTime::state)
-                .containsExactly(Extensions.MoreTime.State.REFUSED);
+        assertThat(out().moreTime()).extracting(MoreTime::state).containsExactly(MoreTime.State.REFUSED);
     }
 
     @Test
@@ -224,7 +221,7 @@ public class CorrectionsTest extends ServerTest {
         for (FixList.Then then : FixList.Then.values()) {
             takeAClaim();
             send(then, AMOUNT);
-            runJobsOfList();
+            lapseNow(claim, Ask.Kind.FIX_LIST, "min");
             await("it is decided", () -> claims.claim(claim.id()).state() == ClaimState.DECIDED);
             Decision decision = decisions.of(claim.id()).orElseThrow();
             assertThat(decision.kind())
@@ -256,22 +253,19 @@ public class CorrectionsTest extends ServerTest {
         papers.take(claim, new ByteArrayInputStream(out.toByteArray()), "PAY_SLIPS", "m1", name, applicant);
     }
 
-    private void runJobsOfList() {
-        database.sql("""
-                        update scheduled_tasks set execution_time = now()
-                        where task_name = 'lapse-fix-list' and task_instance like ? || '@%'
-                          and task_instance = (select min(task_instance) from scheduled_tasks where task_instance like ? || '@%')""").params(list(), list()).update();
-        jobs.triggerCheckForDueExecutions();
+    private Ask out() {
+        return asks.open(claim.id(), Ask.Kind.FIX_LIST).orElseThrow();
     }
 
-    private int jobsOfList() {
-        return database.sql("select count(*) from scheduled_tasks where task_instance like ? || '@%'")
-                .param(list())
+    private Deadline.Allowance allowance() {
+        return Claims.programmeOf(claim).extensions();
+    }
+
+    private int lapseJobs() {
+        return database.sql(
+                        "select count(*) from scheduled_tasks where task_name = 'lapse-ask' and task_instance like ? || '@%'")
+                .param(out().id().toString())
                 .query(Integer.class)
                 .single();
-    }
-
-    private String list() {
-        return lists.newest(claim.id()).orElseThrow().id().toString();
     }
 }

@@ -15,7 +15,6 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
-import org.civitane.server.determinations.Determinations;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Reading;
@@ -43,9 +42,6 @@ public class CostsTest extends ServerTest {
 
     @Autowired
     private Settlements settlements;
-
-    @Autowired
-    private Determinations determinations;
 
     private SignedIn applicant;
     private ClaimView claim;
@@ -75,7 +71,7 @@ public class CostsTest extends ServerTest {
                 View.SHOWN,
                 rent().shown().orElseThrow().value().orElseThrow(),
                 "The lease says so.",
-                new Actor("Test"));
+                Actor.called("Test"));
         assertThat(rent().state()).isEqualTo(Fact.State.SETTLED);
         assertThat(settlements
                         .settledCase(claim)
@@ -107,7 +103,7 @@ public class CostsTest extends ServerTest {
     }
 
     private Fact rent() {
-        return facts.of(claim, verification.of(claim)).stream()
+        return facts.of(dossier(claim), verification.of(dossier(claim))).stream()
                 .flatMap(group -> group.facts().stream())
                 .filter(fact -> fact.path().equals(RENT.path()))
                 .findFirst()
@@ -115,7 +111,7 @@ public class CostsTest extends ServerTest {
     }
 
     private Value shelter() {
-        return determinations.current(claim).determination().figures().get("shelterCosts");
+        return dossier(claim).run().determination().figures().get("shelterCosts");
     }
 
     private static byte[] pdf() throws IOException {

@@ -13,11 +13,11 @@ import javax.imageio.ImageIO;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.household.Match;
 import org.civitane.server.household.Persons;
 import org.civitane.server.intake.Drafts;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -148,7 +148,7 @@ public class HouseholdTest extends ServerTest {
                 new Drafts.Signing(partner.displayName(), Optional.empty())));
         persons.matches(theirs.id())
                 .forEach(match -> persons.settle(theirs, match.member(), match.known(), true, caseworker));
-        assertThat(evidence.of(theirs))
+        assertThat(evidence.of(dossier(theirs)))
                 .as("staff see it")
                 .anyMatch(item -> item.servedBy().isPresent());
         for (Endpoints.Call call : Endpoints.of(mappings)) {
@@ -190,7 +190,7 @@ public class HouseholdTest extends ServerTest {
     }
 
     private EvidenceItem identity(ClaimView claim) {
-        return evidence.of(claim).stream()
+        return evidence.of(dossier(claim)).stream()
                 .filter(item -> item.kind().equals("IDENTITY"))
                 .findFirst()
                 .orElseThrow();

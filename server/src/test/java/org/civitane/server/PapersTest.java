@@ -25,18 +25,22 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.History;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.papers.FullDisk;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Sweeping;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.BeforeMethod;
@@ -53,6 +57,9 @@ public class PapersTest extends ServerTest {
 
     @Autowired
     private History history;
+
+    @Autowired
+    private Settlements settlements;
 
     @Autowired
     private PaperStore store;
@@ -76,7 +83,7 @@ public class PapersTest extends ServerTest {
 
     @Test
     public void theListFollowsFromTheFactsAndFromWhatCame() throws Exception {
-        assertThat(evidence.of(claim))
+        assertThat(evidence.of(dossier(claim)))
                 .extracting(EvidenceItem::kind)
                 .containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
         Paper slip = papers.take(claim, in(png(40, 30)), "PAY_SLIPS", "m1", "slip.png", applicant);
@@ -88,15 +95,24 @@ public class PapersTest extends ServerTest {
         read(claim);
         papers.judge(claim, better.id(), Optional.empty(), caseworker);
         assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.ACCEPTED);
-        evidence.waive(claim, "HOUSING_COSTS", "", "The landlord told us.", caseworker);
+        evidence.waive(dossier(claim), "HOUSING_COSTS", "", "The landlord told us.", caseworker);
         assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.WAIVED);
         assertThat(history.of(claim.id())).extracting(History.Line::kind).contains("paper-judged", "evidence-waived");
     }
 
     @Test
+    public void theListFollowsWhatIsSettledAndTellsWhatIsNoLongerNeeded() {
+        FactPath kind = FactPath.of("expenses", "0", "kind");
+        settlements.settle(claim, kind, View.TYPED, text("PROPERTY_TAX"), "The house is theirs.", Actor.of(caseworker));
+        assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.NO_LONGER_NEEDED);
+        settlements.undo(claim, kind, Actor.of(caseworker));
+        assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.ASKED_FOR);
+    }
+
+    @Test
     public void aPaperThatIsAskedForByNothingIsKeptAmongTheOthers() throws Exception {
         papers.take(claim, in(png(10, 10)), "OTHER", "", "note.png", applicant);
-        assertThat(evidence.of(claim).getLast().kind()).isEqualTo("OTHER");
+        assertThat(evidence.of(dossier(claim)).getLast().kind()).isEqualTo("OTHER");
     }
 
     @Test
@@ -283,7 +299,7 @@ public class PapersTest extends ServerTest {
     }
 
     private EvidenceItem.State stateOf(String kind) {
-        return evidence.of(claim).stream()
+        return evidence.of(dossier(claim)).stream()
                 .filter(item -> item.kind().equals(kind))
                 .findFirst()
                 .orElseThrow()

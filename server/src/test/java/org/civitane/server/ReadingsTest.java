@@ -67,7 +67,7 @@ public class ReadingsTest extends ServerTest {
         ShownValue.Box place = value(read, "gross").place();
         assertThat(place.left()).isBetween(0.05, 0.2);
         assertThat(place.top()).isBetween(0.2, 0.5);
-        assertThat(verification.of(claim).income().sources())
+        assertThat(verification.of(dossier(claim)).income().sources())
                 .extracting(source -> source.verdict())
                 .containsExactly(ReconciledSource.Verdict.UNSUPPORTED);
         Reading seen = readings.see(
@@ -83,7 +83,7 @@ public class ReadingsTest extends ServerTest {
                 caseworker);
         assertThat(value(seen, "gross").state()).isEqualTo(ShownValue.State.CORRECTED);
         assertThat(value(seen, "employer").state()).isEqualTo(ShownValue.State.CONFIRMED);
-        var source = verification.of(claim).income().sources().getFirst();
+        var source = verification.of(dossier(claim)).income().sources().getFirst();
         assertThat(source.verdict()).isEqualTo(ReconciledSource.Verdict.AGREED);
         assertThat(source.shown()).contains("1785.33");
     }

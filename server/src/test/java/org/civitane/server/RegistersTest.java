@@ -13,7 +13,7 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.decisions.Decisions;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.RetryWithPauses;
 import org.civitane.server.registers.Addresses;
@@ -45,9 +45,6 @@ public class RegistersTest extends ServerTest {
     private Settlements settlements;
 
     @Autowired
-    private Determinations determinations;
-
-    @Autowired
     private Decisions decisions;
 
     @AfterMethod(alwaysRun = true)
@@ -64,12 +61,7 @@ public class RegistersTest extends ServerTest {
                 "FA-777001", "FOOD_ASSISTANCE", "ACTIVE", applicant.displayName(), LocalDate.of(2025, 1, 1)));
         ClaimView claim = withBenefit(applicant, "FA-777001");
         await("the answer is there", () -> settlements.standing(claim.id()).size() == 1);
-        assertThat(determinations
-                        .current(claims.claim(claim.id()))
-                        .determination()
-                        .outcomes()
-                        .getFirst()
-                        .basis())
+        assertThat(dossier(claim).run().determination().outcomes().getFirst().basis())
                 .isEqualTo("LINKED_BENEFIT");
     }
 
@@ -129,7 +121,7 @@ public class RegistersTest extends ServerTest {
                                 claims.newestEdition(claim).getBytes(java.nio.charset.StandardCharsets.UTF_8))
                         .file(),
                 claims.newestEdition(claim),
-                "nothing changed");
+                Phrase.text("nothing changed"));
         assertThat(registers.newestOf(claim.id())).allMatch(request -> request.attempts() == 1);
     }
 

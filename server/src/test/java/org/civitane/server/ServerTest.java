@@ -2,6 +2,7 @@ package org.civitane.server;
 
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 
+import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
@@ -13,18 +14,25 @@ import java.util.function.BooleanSupplier;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Asks;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.papers.Reading;
 import org.civitane.server.papers.Readings;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Registers;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.test.context.ActiveProfiles;
@@ -67,6 +75,21 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected Readings readings;
 
     @Autowired
+    private Dossiers dossiers;
+
+    @Autowired
+    private Texts texts;
+
+    @Autowired
+    protected Asks asks;
+
+    @Autowired
+    private JdbcClient database;
+
+    @Autowired
+    private Scheduler jobs;
+
+    @Autowired
     protected AgencyClock clock;
 
     @DynamicPropertySource
@@ -94,6 +117,28 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 .mapToObj(c -> Character.toString(c <= '9' ? c - '0' + 'k' : c))
                 .collect(java.util.stream.Collectors.joining());
         return accounts.register(name + "@post.example", "Runa " + name, "a password for tests", role);
+    }
+
+    /** The dossier of a claim as it is now. */
+    protected Dossier dossier(ClaimView claim) {
+        return dossiers.of(claim.id());
+    }
+
+    /** Comes to the day on which an open ask of a claim lapses. @param which of its jobs: {@code min} or {@code max} */
+    protected void lapseNow(ClaimView claim, Ask.Kind kind, String which) {
+        String instances = asks.open(claim.id(), kind).orElseThrow().id() + "@%";
+        database.sql(
+                        "update scheduled_tasks set execution_time = now() where task_name = 'lapse-ask' and task_instance = (select "
+                                + which
+                                + "(task_instance) from scheduled_tasks where task_name = 'lapse-ask' and task_instance like ?)")
+                .param(instances)
+                .update();
+        jobs.triggerCheckForDueExecutions();
+    }
+
+    /** A phrase as people read it. */
+    protected String inWords(Phrase phrase) {
+        return texts.say(phrase);
     }
 
     /** A request of someone who has signed in. */

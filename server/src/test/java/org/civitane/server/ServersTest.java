@@ -103,10 +103,10 @@ public class ServersTest extends ServerTest {
     @DataProvider
     Object[][] forbidden() {
         return new Object[][] {
-            {"update claim_event set actor = 'someone else'"},
+            {"update claim_event set actor = '\"someone else\"'"},
             {"delete from claim_event"},
             {"update edition set number = 1"},
-            {"update decision set reason = ''"},
+            {"update decision set reason = '\"\"'"},
             {"delete from determination_run"},
             {"update policy_version set figures = '{}'"},
             {"delete from paper"},

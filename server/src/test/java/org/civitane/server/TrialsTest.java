@@ -14,6 +14,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -85,7 +86,7 @@ public class TrialsTest extends ServerTest {
                 CaseFiles.read(JsonColumn.write(file).getBytes(StandardCharsets.UTF_8))
                         .file(),
                 JsonColumn.write(file),
-                "put right");
+                Phrase.text("put right"));
         JsonNode compared = compare(1);
         assertThat(compared.path("before").path("headline").asString()).isEqualTo("Free meals");
         assertThat(compared.path("now").path("headline").asString()).isEqualTo("No free or reduced meals");
@@ -103,7 +104,7 @@ public class TrialsTest extends ServerTest {
     @Test
     public void aSettlementIsAChangeAgainstTheEditionToo() throws Exception {
         assertThat(compare(1).path("facts")).isEmpty();
-        settlements.settle(claim, AMOUNT, View.TYPED, text("500.00"), "The slip.", new Actor("Test"));
+        settlements.settle(claim, AMOUNT, View.TYPED, text("500.00"), "The slip.", Actor.called("Test"));
         assertThat(compare(1).path("facts").get(0).path("now").asString()).isEqualTo("500.00");
         assertThat(compare(7).path("status").asInt()).isEqualTo(404);
     }

@@ -3,7 +3,6 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +12,7 @@ import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.History;
@@ -21,17 +21,18 @@ import org.civitane.server.decisions.Decisions;
 import org.civitane.server.decisions.UrgentAwards;
 import org.civitane.server.determinations.Impact;
 import org.civitane.server.determinations.Impacts;
+import org.civitane.server.doubts.Doubt;
+import org.civitane.server.doubts.Doubts;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.misuse.MisuseCase;
 import org.civitane.server.misuse.MisuseCases;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.standins.CivilRegister;
-import org.civitane.server.verification.Doubt;
-import org.civitane.server.verification.Doubts;
 import org.civitane.server.verification.IdentityReview;
 import org.civitane.server.verification.Verification;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -75,19 +76,16 @@ public class VerificationTest extends ServerTest {
     private History history;
 
     @Autowired
-    private Scheduler jobs;
-
-    @Autowired
     private JdbcClient database;
 
     @Test
     public void whomTheRegisterConfirmsNeedsNoIdentityDocument() {
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = handInForFood(applicant, registered(applicant, LocalDate.of(1988, 3, 2)));
-        IdentityReview identity = verification.of(claim).identity();
+        IdentityReview identity = verification.of(dossier(claim)).identity();
         assertThat(identity.result()).isEqualTo(IdentityCheck.Result.CONFIRMED);
         assertThat(identity.basis()).contains(IdentityCheck.Basis.REGISTER);
-        assertThat(evidence.of(claim))
+        assertThat(evidence.of(dossier(claim)))
                 .filteredOn(item -> item.kind().equals("IDENTITY"))
                 .extracting(EvidenceItem::state)
                 .containsExactly(EvidenceItem.State.WAIVED);
@@ -98,15 +96,16 @@ public class VerificationTest extends ServerTest {
     public void aSlipInTheDateIsSaidExactlyAndANewEditionChecksAgain() {
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = handInForFood(applicant, registered(applicant, LocalDate.of(1988, 2, 3)));
-        IdentityReview before = verification.of(claim).identity();
+        IdentityReview before = verification.of(dossier(claim)).identity();
         assertThat(before.result()).isEqualTo(IdentityCheck.Result.UNCONFIRMED);
         assertThat(before.attributes())
                 .extracting(IdentityReview.Attribute::what)
                 .contains("Day and month are swapped.");
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
         ((ObjectNode) file.path("members").get(0)).put("dateOfBirth", "1988-02-03");
-        claims.addEdition(claim.id(), read(file), JsonColumn.write(file), "corrected");
-        assertThat(verification.of(answered(claim)).identity().result()).isEqualTo(IdentityCheck.Result.CONFIRMED);
+        claims.addEdition(claim.id(), read(file), JsonColumn.write(file), Phrase.text("corrected"));
+        assertThat(verification.of(dossier(answered(claim))).identity().result())
+                .isEqualTo(IdentityCheck.Result.CONFIRMED);
     }
 
     @Test
@@ -116,7 +115,7 @@ public class VerificationTest extends ServerTest {
         assertThat(impact(meals, "412.00", "430.00").kind()).isEqualTo(Impact.Kind.NOTHING);
         Impact answer = impact(meals, "412.00", "600.00");
         assertThat(answer.kind()).isEqualTo(Impact.Kind.ANSWER);
-        assertThat(answer.outcomes()).containsExactly("Free meals", "Reduced-price meals");
+        assertThat(answer.outcomes()).extracting(this::inWords).containsExactly("Free meals", "Reduced-price meals");
         ClaimView food = handInForFood(applicant, answers(applicant));
         Impact amount = impact(food, "300.00", "330.00");
         assertThat(amount.kind()).isEqualTo(Impact.Kind.AMOUNT);
@@ -128,7 +127,7 @@ public class VerificationTest extends ServerTest {
     public void anAmountIsSettledWithHowOftenItComes() {
         ClaimView claim = taken(person(Role.CASEWORKER));
         JsonNode monthly = JsonColumn.object().put("amount", "2500.00").put("frequency", "MONTHLY");
-        settlements.settle(claim, AMOUNT, View.SHOWN, monthly, "The slips show it.", new Actor("Test"));
+        settlements.settle(claim, AMOUNT, View.SHOWN, monthly, "The slips show it.", Actor.called("Test"));
         JsonNode line = settlements.settledCase(claim).path("incomes").get(0);
         assertThat(line.path("amount").asString()).isEqualTo("2500.00");
         assertThat(line.path("frequency").asString()).isEqualTo("MONTHLY");
@@ -152,8 +151,7 @@ public class VerificationTest extends ServerTest {
         assertThat(claims.claim(food.id()).state()).isEqualTo(ClaimState.WAITING);
         assertThatThrownBy(() -> doubts.answer(neighbour, food.id(), false)).isInstanceOf(Problem.class);
         doubts.answer(applicant, food.id(), false);
-        assertThat(verification.of(claims.claim(food.id())).identity().result())
-                .isEqualTo(IdentityCheck.Result.MISUSE_SUSPECTED);
+        assertThat(verification.of(dossier(food)).identity().result()).isEqualTo(IdentityCheck.Result.MISUSE_SUSPECTED);
         for (ClaimView claim : List.of(food, meals)) {
             assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.FROZEN);
         }
@@ -189,7 +187,7 @@ public class VerificationTest extends ServerTest {
         doubts.moreTime(applicant, claim.id(), 10, "My passport is being renewed.");
         assertThatThrownBy(() -> doubts.moreTime(applicant, claim.id(), 5, "again"))
                 .isInstanceOf(Problem.class);
-        runNow("lapse-doubt", claim, "max");
+        lapseNow(claim, Ask.Kind.DOUBT, "max");
         await("it lapsed", () -> doubts.of(claim.id()).orElseThrow().state() == Doubt.State.LAPSED);
         assertThat(claims.claim(claim.id()).state()).isNotEqualTo(ClaimState.WAITING);
     }
@@ -210,7 +208,7 @@ public class VerificationTest extends ServerTest {
         assertThat(waiting.urgent()).isFalse();
         assertThat(decisions.letter(claim.id())).isNotEmpty();
         assertThatThrownBy(() -> awards.approve(waiting, caseworker)).isInstanceOf(Problem.class);
-        runNow("follow-urgent-award", claim, "min");
+        lapseNow(claim, Ask.Kind.LATER_PAPERS, "min");
         await("it is closed", () -> claims.claim(claim.id()).state() == ClaimState.DECIDED);
         assertThat(decisions.of(claim.id()).orElseThrow().kind()).isEqualTo(Decision.Kind.CLOSED);
     }
@@ -227,7 +225,7 @@ public class VerificationTest extends ServerTest {
     }
 
     private Impact impact(ClaimView claim, String one, String other) {
-        return impacts.of(claim, Map.of(AMOUNT, List.of(text(one), text(other))))
+        return impacts.of(dossier(claim).settled().json(), Map.of(AMOUNT, List.of(text(one), text(other))))
                 .get(AMOUNT);
     }
 
@@ -248,15 +246,5 @@ public class VerificationTest extends ServerTest {
         return org.civitane.exchange.casefile.CaseFiles.read(
                         JsonColumn.write(file).getBytes(java.nio.charset.StandardCharsets.UTF_8))
                 .file();
-    }
-
-    private void runNow(String task, ClaimView claim, String which) {
-        database.sql(
-                        "update scheduled_tasks set execution_time = now() where task_name = ? and task_instance = (select "
-                                + which
-                                + "(task_instance) from scheduled_tasks where task_name = ? and task_instance like ? || '%')")
-                .params(task, task, claim.id().toString())
-                .update();
-        jobs.triggerCheckForDueExecutions();
     }
 }

@@ -16,7 +16,6 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
-import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Impact;
 import org.civitane.server.determinations.Impacts;
 import org.civitane.server.platform.Problem;
@@ -34,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Wages by source: employers that nobody stated, employers stated in several lines, what each of them hangs on. */
 public class WagesTest extends ServerTest {
-    private static final Actor SOMEONE = new Actor("Test");
+    private static final Actor SOMEONE = Actor.called("Test");
 
     @Autowired
     private Verification verification;
@@ -46,9 +45,6 @@ public class WagesTest extends ServerTest {
     private Settlements settlements;
 
     @Autowired
-    private Determinations determinations;
-
-    @Autowired
     private Impacts impacts;
 
     @Autowired
@@ -57,7 +53,7 @@ public class WagesTest extends ServerTest {
     @Test
     public void anEmployerThatNobodyStatedIsTold() {
         ClaimView claim = withUndisclosed("Ferry Stairs Kiosk");
-        assertThat(verification.of(claim).income().sources())
+        assertThat(verification.of(dossier(claim)).income().sources())
                 .extracting(source -> source.employer() + " " + source.verdict())
                 .containsExactly(
                         "Ferry Stairs Kiosk " + ReconciledSource.Verdict.UNDISCLOSED,
@@ -71,11 +67,13 @@ public class WagesTest extends ServerTest {
         Fact sons = fact(claim, "Wages, Tern & Sons");
         assertThat(kiosk.path()).isNotEqualTo(sons.path());
         settle(claim, kiosk, View.ON_RECORD, onRecord(kiosk));
-        assertThat(fact(claim, sons.label()).state()).isEqualTo(Fact.State.DIFFERS);
+        assertThat(fact(claim, inWords(sons.label())).state()).isEqualTo(Fact.State.DIFFERS);
         settle(claim, sons, View.SAID, sons.said().orElseThrow().value().orElseThrow());
         assertThat(lines(claim)).containsExactly("Tarn Quay Bakery 412.00", "Ferry Stairs Kiosk 420.00");
-        assertThat(fact(claim, kiosk.label()).settled().orElseThrow().text()).isEqualTo("counted with 420.00 a month");
-        assertThat(fact(claim, sons.label()).settled().orElseThrow().text()).isEqualTo("left out");
+        assertThat(fact(claim, inWords(kiosk.label())).settled().orElseThrow().text())
+                .isEqualTo("counted with 420.00 a month");
+        assertThat(fact(claim, inWords(sons.label())).settled().orElseThrow().text())
+                .isEqualTo("left out");
         settlements.undo(claim, new FactPath(kiosk.path()), SOMEONE);
         assertThat(lines(claim)).containsExactly("Tarn Quay Bakery 412.00");
     }
@@ -85,9 +83,9 @@ public class WagesTest extends ServerTest {
         ClaimView claim = withUndisclosed("Ferry Stairs Kiosk");
         Fact kiosk = fact(claim, "Wages, Ferry Stairs Kiosk");
         FactPath path = new FactPath(kiosk.path());
-        settle(claim, kiosk, View.TYPED, facts.asTyped(claim, path, text("300.00")));
+        settle(claim, kiosk, View.TYPED, facts.asTyped(dossier(claim), path, text("300.00")));
         assertThat(lines(claim)).containsExactly("Tarn Quay Bakery 412.00", "Ferry Stairs Kiosk 300.00");
-        assertThatThrownBy(() -> settle(claim, kiosk, View.TYPED, facts.asTyped(claim, path, text("much"))))
+        assertThatThrownBy(() -> settle(claim, kiosk, View.TYPED, facts.asTyped(dossier(claim), path, text("much"))))
                 .isInstanceOf(Problem.class);
         assertThat(lines(claim)).containsExactly("Tarn Quay Bakery 412.00", "Ferry Stairs Kiosk 300.00");
     }
@@ -130,15 +128,18 @@ public class WagesTest extends ServerTest {
                     new FactPath(fact.path()),
                     List.of(fact.said().orElseThrow().value().orElseThrow(), onRecord(fact)));
         }
-        assertThat(determinations.current(claim).headline()).isEqualTo("Free meals");
-        assertThat(impacts.of(claim, open).values())
+        assertThat(inWords(dossier(claim).run().headline())).isEqualTo("Free meals");
+        assertThat(impacts.of(dossier(claim).settled().json(), open).values())
                 .allSatisfy(impact -> {
                     assertThat(impact.together()).isTrue();
                     assertThat(impact.kind()).isEqualTo(Impact.Kind.ANSWER);
                 })
                 .hasSize(2);
         open.forEach((path, values) -> {
-            assertThat(impacts.of(claim, Map.of(path, values)).get(path).kind()).isEqualTo(Impact.Kind.NOTHING);
+            assertThat(impacts.of(dossier(claim).settled().json(), Map.of(path, values))
+                            .get(path)
+                            .kind())
+                    .isEqualTo(Impact.Kind.NOTHING);
         });
     }
 
@@ -152,7 +153,8 @@ public class WagesTest extends ServerTest {
                 .limit(1_200)
                 .<JsonNode>map(i -> text("%d.%02d".formatted(400 + i / 100, i % 100)))
                 .toList();
-        Impact impact = impacts.of(claim, Map.of(amount, nearby)).get(amount);
+        Impact impact = impacts.of(dossier(claim).settled().json(), Map.of(amount, nearby))
+                .get(amount);
         assertThat(impact.together()).isTrue();
         assertThat(impact.kind()).isNotEqualTo(Impact.Kind.NOTHING);
     }
@@ -169,9 +171,9 @@ public class WagesTest extends ServerTest {
     }
 
     private Fact fact(ClaimView claim, String label) {
-        return facts.of(claim, verification.of(claim)).stream()
+        return facts.of(dossier(claim), verification.of(dossier(claim))).stream()
                 .flatMap(group -> group.facts().stream())
-                .filter(fact -> fact.label().equals(label))
+                .filter(fact -> inWords(fact.label()).equals(label))
                 .findFirst()
                 .orElseThrow();
     }

@@ -25,7 +25,7 @@ import org.civitane.core.reasoning.FactPath;
  */
 public final class FactSpecs {
     private static final Map<Class<?>, Shape> PLAIN = Map.ofEntries(
-            Map.entry(String.class, new Shape.Text()),
+            Map.entry(String.class, new Shape.Text(false)),
             Map.entry(int.class, new Shape.Count()),
             Map.entry(long.class, new Shape.Count()),
             Map.entry(Integer.class, new Shape.Count()),
@@ -86,9 +86,11 @@ public final class FactSpecs {
         SaidBy saidBy = word == null ? within : word.value();
         WrittenAs written = component.getAnnotation(WrittenAs.class);
         boolean negative = component.isAnnotationPresent(MayBeNegative.class);
-        Shape shape = component.getType() == Money.class
-                ? new Shape.Amount(negative)
-                : shape(component.getGenericType(), saidBy);
+        Shape shape = component.isAnnotationPresent(Lines.class)
+                ? new Shape.Text(true)
+                : component.getType() == Money.class
+                        ? new Shape.Amount(negative)
+                        : shape(component.getGenericType(), saidBy);
         return new FactSpec(
                 written == null ? component.getName() : written.value(), shape, saidBy, mayBeLeftOut(component));
     }

@@ -4,8 +4,8 @@ import java.util.List;
 
 /** What a fact looks like, whichever it is: enough to ask for it, read it, word it and compare it. */
 public sealed interface Shape {
-    /** Words or a code, as they are. */
-    record Text() implements Shape {}
+    /** Words or a code, as they are. @param lines whether people write more than one line */
+    record Text(boolean lines) implements Shape {}
 
     /** Money with two decimals. @param mayBeNegative whether it may lie below 0 */
     record Amount(boolean mayBeNegative) implements Shape {}

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.question.Chapter;
+import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.Question;
 
 /**
@@ -20,8 +21,10 @@ public interface OnlineForm<C extends CaseFile> {
     /** The five questions of "might this be for me?". */
     List<Question> screening();
 
-    /** Whether signing asks for the last four digits of the signer's person number. */
-    boolean asksSignerNumber();
+    /** What is asked of whoever signs. */
+    default List<Question> signing() {
+        return List.of(HouseholdQuestions.signature());
+    }
 
     /** The steps of the working that answer "might this be for me?", by code, in the order of the working. */
     Set<String> saidInScreening();

@@ -6,6 +6,7 @@ import static org.civitane.core.question.Question.Widget.EXPENSES;
 import static org.civitane.core.question.Question.Widget.INCOMES;
 import static org.civitane.core.question.Question.Widget.PEOPLE;
 import static org.civitane.core.question.Question.Widget.RESOURCES;
+import static org.civitane.core.question.Question.Widget.SIGNATURE;
 import static org.civitane.core.question.Question.Widget.TEXT;
 
 import java.util.ArrayList;
@@ -42,6 +43,11 @@ public final class HouseholdQuestions {
                         Question.of("employer", TEXT)
                                 .onlyWhen("kind", IncomeKind.WAGES.name())
                                 .optional());
+    }
+
+    /** The signature of whoever applies (rulebook 0.2). */
+    public static Question signature() {
+        return Question.of("signatures", SIGNATURE);
     }
 
     /** What the household owns; whose it is, where there is more than one person. */

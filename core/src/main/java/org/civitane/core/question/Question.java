@@ -55,6 +55,10 @@ public record Question(
         RESOURCES,
         /** What the household pays for, line by line, or that it is nothing. */
         EXPENSES,
+        /** The name of whoever signs. */
+        SIGNATURE,
+        /** The last four digits of the signer's person number, or that they have none. */
+        LAST_FOUR,
         /** Voluntary answers kept apart from the decision. */
         STATISTICS
     }

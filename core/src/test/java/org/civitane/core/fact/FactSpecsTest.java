@@ -43,7 +43,7 @@ public class FactSpecsTest {
         assertThat(facts.get(4).shape())
                 .isEqualTo(new Shape.Several(new Shape.Group(List.of(
                         new FactSpec("owed", new Shape.Amount(false), SaidBy.APPLICANT, false),
-                        new FactSpec("for", new Shape.Text(), SaidBy.APPLICANT, true)))));
+                        new FactSpec("for", new Shape.Text(false), SaidBy.APPLICANT, true)))));
     }
 
     @Test
@@ -59,7 +59,7 @@ public class FactSpecsTest {
     public void aPathLeadsThroughListsToTheShapeThere() {
         List<FactSpec> facts = FactSpecs.of(Sample.class);
         assertThat(FactSpecs.shapeAt(facts, FactPath.of("rows", "3", "owed"))).contains(new Shape.Amount(false));
-        assertThat(FactSpecs.shapeAt(facts, FactPath.of("outside", "name"))).contains(new Shape.Text());
+        assertThat(FactSpecs.shapeAt(facts, FactPath.of("outside", "name"))).contains(new Shape.Text(false));
         assertThat(FactSpecs.shapeAt(facts, FactPath.of("nothing"))).isEmpty();
         assertThat(FactSpecs.shapeAt(facts, FactPath.of("name", "more"))).isEmpty();
     }

@@ -33,7 +33,9 @@ import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.binding.Json;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.Determinations;
 import org.civitane.exchange.casefile.FactText;
+import org.civitane.exchange.casefile.KeptDeterminations;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.exchange.policy.ShippedPolicy;
 import org.testng.annotations.DataProvider;
@@ -162,6 +164,23 @@ public class ContractTest {
         for (byte[] example : examples(id)) {
             assertThat(needs(CaseFiles.read(example))).as(id).isSubsetOf(told);
         }
+    }
+
+    @Test(dataProvider = "programmes")
+    public void whatWasDeterminedIsKeptWordForWord(String id, Programme<?> programme) throws Exception {
+        Wording wording = programme.wording(Locale.ENGLISH);
+        for (byte[] example : examples(id)) {
+            Determination determined = CaseFiles.read(example).determine(BOOK, Reasoning.recording());
+            Determination told = KeptDeterminations.read(KeptDeterminations.write(determined));
+            assertThat(told.outcomes()).as(id).isEqualTo(determined.outcomes());
+            assertThat(told.figures()).as(id).isEqualTo(determined.figures());
+            assertThat(sentences(told, wording)).as(id).isEqualTo(sentences(determined, wording));
+            assertThat(Determinations.toJson(told, true)).as(id).isEqualTo(Determinations.toJson(determined, true));
+        }
+    }
+
+    private static List<String> sentences(Determination determination, Wording wording) {
+        return determination.reasons().stream().map(wording::sentence).toList();
     }
 
     /** Calls back with every path to a fact of others, and an application that says it and nothing else. */

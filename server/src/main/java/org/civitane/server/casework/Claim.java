@@ -12,7 +12,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** A claim as the database keeps it. */
@@ -42,6 +46,7 @@ class Claim {
     @Enumerated(EnumType.STRING)
     private @Nullable Stack stack;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     private String nextStep;
 
     @Enumerated(EnumType.STRING)
@@ -52,9 +57,14 @@ class Claim {
     @Enumerated(EnumType.STRING)
     private Wait.@Nullable On waitOn;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     private @Nullable String waitFor;
+
     private @Nullable LocalDate waitUntil;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private @Nullable String waitThen;
+
     private int edition;
     private boolean closed;
     private boolean urgent;
@@ -81,7 +91,7 @@ class Claim {
         this.dueBy = claim.dueBy();
         this.decideBy = claim.dueBy();
         this.stack = Stack.NEW;
-        this.nextStep = "";
+        this.nextStep = PhraseColumn.write(Phrase.NOTHING);
         this.nextAction = NextAction.TAKE;
         this.edition = 1;
         this.urgent = claim.urgent();
@@ -105,9 +115,9 @@ class Claim {
     void waitFor(Wait wait) {
         become(ClaimState.WAITING);
         waitOn = wait.on();
-        waitFor = wait.what();
+        waitFor = PhraseColumn.write(wait.what());
         waitUntil = wait.until();
-        waitThen = wait.then();
+        waitThen = PhraseColumn.write(wait.then());
     }
 
     /** The desk decides some business days after an answer, never sooner than it meant to. */
@@ -140,7 +150,7 @@ class Claim {
 
     void stand(Standing standing) {
         stack = standing.stack().orElse(null);
-        nextStep = standing.nextStep();
+        nextStep = PhraseColumn.write(standing.nextStep());
         nextAction = standing.action();
     }
 
@@ -190,8 +200,9 @@ class Claim {
     }
 
     ClaimView view() {
-        Optional<Wait> wait =
-                waitOn == null ? Optional.empty() : Optional.of(new Wait(waitOn, waitFor, waitUntil, waitThen));
+        Optional<Wait> wait = waitOn == null
+                ? Optional.empty()
+                : Optional.of(new Wait(waitOn, PhraseColumn.read(waitFor), waitUntil, PhraseColumn.read(waitThen)));
         return new ClaimView(
                 id,
                 number,
@@ -207,7 +218,7 @@ class Claim {
                 owner(),
                 wait,
                 Optional.ofNullable(cameBackAt),
-                nextStep,
+                PhraseColumn.read(nextStep),
                 nextAction,
                 edition,
                 closed,

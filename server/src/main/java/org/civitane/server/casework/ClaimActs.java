@@ -8,6 +8,7 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Service;
@@ -78,7 +79,7 @@ public class ClaimActs {
         if (claim.owner().isPresent()) {
             throw Problem.conflict("taken", texts.say("problem.taken", ownerOf(claim)), asItIs(claim));
         }
-        history.add(id, Actor.of(caseworker), "taken", texts.say("history.taken"));
+        history.add(id, Actor.of(caseworker), "taken", Phrase.of("history.taken"));
         return claims.belongTo(id, caseworker.account());
     }
 
@@ -97,7 +98,7 @@ public class ClaimActs {
             if (claim.owner().filter(to::equals).isPresent()) {
                 return claim;
             }
-            history.add(id, Actor.of(who), "handed-over", texts.say("history.handed-over", caseworker.displayName()));
+            history.add(id, Actor.of(who), "handed-over", Phrase.of("history.handed-over", caseworker.displayName()));
             return claims.belongTo(id, to);
         });
     }
@@ -110,7 +111,7 @@ public class ClaimActs {
             return claim;
         }
         check(claim, Act.WITHDRAW);
-        history.add(id, Actor.of(applicant), "withdrawn", texts.say("history.withdrawn"));
+        history.add(id, Actor.of(applicant), "withdrawn", Phrase.of("history.withdrawn"));
         return claims.withdraw(id);
     }
 

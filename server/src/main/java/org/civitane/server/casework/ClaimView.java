@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.server.platform.Phrase;
 
 /**
  * A claim as it stood when it was read.
@@ -35,7 +36,7 @@ public record ClaimView(
         Optional<UUID> owner,
         Optional<Wait> waiting,
         Optional<Instant> cameBackAt,
-        String nextStep,
+        Phrase nextStep,
         NextAction nextAction,
         int edition,
         boolean closed,

@@ -11,6 +11,7 @@ import org.civitane.core.programme.Programme;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
@@ -71,14 +72,14 @@ public class Claims {
                 ClaimPeople.searchText(wish.file()));
         claim = claims.saveAndFlush(claim);
         ClaimView view = claim.view();
-        editions.add(view.id(), 1, wish.json(), texts.say("edition.handed-in"), clock.instant());
+        editions.add(view.id(), 1, wish.json(), Phrase.of("edition.handed-in"), clock.instant());
         people.record(view.id(), wish.file());
         withIt.accept(view.id());
         history.add(
                 view.id(),
                 Actor.of(accounts.account(wish.applicant())),
                 "received",
-                texts.say("history.received", view.number()));
+                Phrase.of("history.received", view.number()));
         events.publishEvent(new ClaimReceived(view.id()));
         touched(view.id());
         return claim.view();
@@ -195,7 +196,7 @@ public class Claims {
     }
 
     /** Adds an edition of the application. */
-    public ClaimView addEdition(UUID id, CaseFile file, String json, String because) {
+    public ClaimView addEdition(UUID id, CaseFile file, String json, Phrase because) {
         ClaimView view = change(id, claim -> {
             editions.add(id, claim.addEdition(), json, because, clock.instant());
             claim.rename(ClaimPeople.householdName(file), ClaimPeople.searchText(file));
@@ -207,7 +208,9 @@ public class Claims {
 
     /** The claim is decided, or closed as incomplete. */
     public ClaimView decide(UUID id, boolean closed) {
-        return change(id, claim -> claim.decided(clock.instant(), closed));
+        ClaimView decided = change(id, claim -> claim.decided(clock.instant(), closed));
+        events.publishEvent(new ClaimEnded(id));
+        return decided;
     }
 
     /** What was decided has reached the applicant. */
@@ -217,7 +220,9 @@ public class Claims {
 
     /** The applicant took the claim back. */
     ClaimView withdraw(UUID id) {
-        return change(id, Claim::withdrawn);
+        ClaimView withdrawn = change(id, Claim::withdrawn);
+        events.publishEvent(new ClaimEnded(id));
+        return withdrawn;
     }
 
     /** What could not wait was done; the rest is decided in the usual way. */
@@ -229,14 +234,14 @@ public class Claims {
     public void freeze(UUID id, Actor actor) {
         if (claim(id).state() != ClaimState.FROZEN) {
             change(id, Claim::frozen);
-            history.add(id, actor, "frozen", texts.say("history.frozen"));
+            history.add(id, actor, "frozen", Phrase.of("history.frozen"));
         }
     }
 
     /** A claim that was held goes on. */
     public void release(UUID id, Actor actor) {
         change(id, claim -> claim.become(ClaimState.IN_REVIEW));
-        history.add(id, actor, "released", texts.say("history.released"));
+        history.add(id, actor, "released", Phrase.of("history.released"));
     }
 
     /** Sets where an open claim stands on the day sheet, and whether it is ready. */

@@ -17,6 +17,8 @@ import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Programme;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,7 +30,7 @@ public class DaySheet {
     private static final int SOON_DAYS = 1;
     private static final int COUNTED_UP_TO = 1000;
     private static final String COLUMNS =
-            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step, c.next_action, c.owner_id, a.display_name";
+            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step::text, c.next_action, c.owner_id, a.display_name";
 
     /** What each programme is called. */
     private static final Map<String, String> NAMES = Catalogue.programmes().stream()
@@ -66,7 +68,7 @@ public class DaySheet {
             String household,
             LocalDate decideBy,
             int daysLeft,
-            String nextStep,
+            Phrase nextStep,
             NextAction action,
             Optional<String> owner) {}
 
@@ -129,7 +131,7 @@ public class DaySheet {
                 row.getString(4),
                 decideBy,
                 BusinessCalendar.businessDaysBetween(clock.today(), decideBy),
-                row.getString(6),
+                PhraseColumn.read(row.getString(6)),
                 NextAction.valueOf(row.getString(7)),
                 Optional.ofNullable(row.getString(9)));
     }

@@ -24,13 +24,15 @@ class DaySheetController {
     private final DaySheet sheet;
     private final Week week;
     private final Search search;
+    private final Claims claims;
     private final ClaimActs acts;
     private final AgencyClock clock;
 
-    DaySheetController(DaySheet sheet, Week week, Search search, ClaimActs acts, AgencyClock clock) {
+    DaySheetController(DaySheet sheet, Week week, Search search, Claims claims, ClaimActs acts, AgencyClock clock) {
         this.sheet = sheet;
         this.week = week;
         this.search = search;
+        this.claims = claims;
         this.acts = acts;
         this.clock = clock;
     }
@@ -66,12 +68,19 @@ class DaySheetController {
 
     @PostMapping("/api/claims/{id}/take")
     Moved take(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return new Moved(acts.take(id, who).version());
+        acts.take(id, who);
+        return moved(id);
     }
 
     @PostMapping("/api/claims/{id}/hand-over")
     Moved handOver(@PathVariable UUID id, @RequestBody @Valid HandOver wish, @AuthenticationPrincipal SignedIn who) {
-        return new Moved(acts.handOver(id, wish.to(), who).version());
+        acts.handOver(id, wish.to(), who);
+        return moved(id);
+    }
+
+    /** Read afterwards, since the claim's standing is worked out at the end of the change. */
+    private Moved moved(UUID claim) {
+        return new Moved(claims.claim(claim).version());
     }
 
     private static Optional<UUID> whose(boolean mine, SignedIn who) {

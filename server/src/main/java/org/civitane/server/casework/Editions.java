@@ -2,6 +2,8 @@ package org.civitane.server.casework;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -14,10 +16,10 @@ class Editions {
         this.database = database;
     }
 
-    void add(UUID claim, int number, String caseFile, String because, Instant at) {
+    void add(UUID claim, int number, String caseFile, Phrase because, Instant at) {
         database.sql(
-                        "insert into edition (claim_id, number, case_file, because, made_at) values (?, ?, ?::jsonb, ?, ?)")
-                .params(claim, number, caseFile, because, java.sql.Timestamp.from(at))
+                        "insert into edition (claim_id, number, case_file, because, made_at) values (?, ?, ?::jsonb, ?::jsonb, ?)")
+                .params(claim, number, caseFile, PhraseColumn.write(because), java.sql.Timestamp.from(at))
                 .update();
     }
 

@@ -2,10 +2,10 @@ package org.civitane.server.casework;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.civitane.server.platform.AgencyClock;
-import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -24,8 +24,8 @@ public class History {
         this.clock = clock;
     }
 
-    /** One line. @param sentence what happened, in words */
-    public record Line(long id, Instant at, String actor, String kind, String sentence) {}
+    /** One line. @param sentence what happened */
+    public record Line(long id, Instant at, Phrase actor, String kind, Phrase sentence) {}
 
     /**
      * Adds a line.
@@ -34,14 +34,15 @@ public class History {
      * @param sentence what happened, for people
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void add(UUID claim, Actor actor, String kind, String sentence) {
-        database.sql("insert into claim_event (claim_id, at, actor, kind, details) values (?, ?, ?, ?, ?::jsonb)")
+    public void add(UUID claim, Actor actor, String kind, Phrase sentence) {
+        database.sql(
+                        "insert into claim_event (claim_id, at, actor, kind, details) values (?, ?, ?::jsonb, ?, jsonb_build_object('sentence', ?::jsonb))")
                 .params(
                         claim,
                         java.sql.Timestamp.from(clock.instant()),
-                        actor.name(),
+                        PhraseColumn.write(actor.name()),
                         kind,
-                        JsonColumn.write(Map.of("sentence", sentence)))
+                        PhraseColumn.write(sentence))
                 .update();
     }
 
@@ -49,15 +50,15 @@ public class History {
     @Transactional(readOnly = true)
     public List<Line> of(UUID claim) {
         return database.sql(
-                        "select id, at, actor, kind, details->>'sentence' from claim_event where claim_id = ? order by id desc limit "
+                        "select id, at, actor::text, kind, (details->'sentence')::text from claim_event where claim_id = ? order by id desc limit "
                                 + MOST_LINES)
                 .param(claim)
                 .query((row, i) -> new Line(
                         row.getLong(1),
                         row.getTimestamp(2).toInstant(),
-                        row.getString(3),
+                        PhraseColumn.read(row.getString(3)),
                         row.getString(4),
-                        row.getString(5)))
+                        PhraseColumn.read(row.getString(5))))
                 .list();
     }
 }

@@ -1,6 +1,7 @@
 package org.civitane.server.casework;
 
 import java.time.LocalDate;
+import org.civitane.server.platform.Phrase;
 
 /**
  * What a claim waits for. Every wait has an owner and a date.
@@ -9,7 +10,7 @@ import java.time.LocalDate;
  * @param until the last day
  * @param then what happens after it, as a sentence
  */
-public record Wait(On on, String what, LocalDate until, String then) {
+public record Wait(On on, Phrase what, LocalDate until, Phrase then) {
     /** Who has to act. */
     public enum On {
         APPLICANT,

@@ -13,6 +13,7 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -118,7 +119,7 @@ public class Contacts {
             return contact;
         }
         keep(claim.id(), member, contact);
-        history.add(claim.id(), Actor.of(who), "contact-changed", texts.say("history.contact"));
+        history.add(claim.id(), Actor.of(who), "contact-changed", Phrase.of("history.contact"));
         claims.touch(claim.id());
         return contact;
     }

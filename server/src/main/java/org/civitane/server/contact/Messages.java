@@ -12,6 +12,7 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -97,7 +98,7 @@ public class Messages {
         database.sql("insert into message (id, claim_id, from_staff, author, body, at) values (?, ?, ?, ?, ?, ?)")
                 .params(message.id(), claim.id(), fromStaff, message.author(), words, Timestamp.from(message.at()))
                 .update();
-        history.add(claim.id(), actor, "message", texts.say("history.message"));
+        history.add(claim.id(), actor, "message", Phrase.of("history.message"));
         if (fromStaff) {
             notices.tell(claim.id());
         }
@@ -108,7 +109,7 @@ public class Messages {
     /** The agency itself writes to the applicant. */
     public void tell(ClaimView claim, String words) {
         String author = texts.say("message.agency");
-        write(claim, true, author, words, new Actor(author));
+        write(claim, true, author, words, Actor.part("message.agency"));
     }
 
     /** Everything the other side wrote is read now. */

@@ -12,6 +12,7 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -103,8 +104,7 @@ public class Notices {
                         Timestamp.from(clock.instant()))
                 .update();
         if (channel == Channel.NONE) {
-            history.add(
-                    claimId, new Actor(texts.say("notice.actor")), "not-notified", texts.say("history.not-notified"));
+            history.add(claimId, Actor.part("notice.actor"), "not-notified", Phrase.of("history.not-notified"));
         } else {
             jobs.scheduleIfNotExists(NoticeJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
         }

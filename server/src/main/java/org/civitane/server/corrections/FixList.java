@@ -10,8 +10,7 @@ import java.util.UUID;
  * A correction request.
  *
  * @param round 1 for the first of a claim
- * @param firstDueOn the day it was due at first
- * @param dueOn the last day to answer, with the extensions that were granted
+ * @param dueOn the last day to answer, with the more time that was granted
  * @param then what happens after it
  * @param sentAt empty while it is being written
  */
@@ -20,7 +19,6 @@ public record FixList(
         UUID claim,
         int round,
         State state,
-        LocalDate firstDueOn,
         LocalDate dueOn,
         Then then,
         List<Point> points,
@@ -48,18 +46,14 @@ public record FixList(
     }
 
     FixList as(State newState, List<Point> newPoints) {
-        return new FixList(id, claim, round, newState, firstDueOn, dueOn, then, newPoints, sentAt, version);
+        return new FixList(id, claim, round, newState, dueOn, then, newPoints, sentAt, version);
     }
 
     FixList sent(List<Point> newPoints, Instant at) {
-        return new FixList(id, claim, round, State.SENT, firstDueOn, dueOn, then, newPoints, Optional.of(at), version);
+        return new FixList(id, claim, round, State.SENT, dueOn, then, newPoints, Optional.of(at), version);
     }
 
     FixList written(List<Point> newPoints, LocalDate due, Then thenWhat) {
-        return new FixList(id, claim, round, State.DRAFT, due, due, thenWhat, newPoints, Optional.empty(), version);
-    }
-
-    FixList due(LocalDate day) {
-        return new FixList(id, claim, round, state, firstDueOn, day, then, points, sentAt, version);
+        return new FixList(id, claim, round, State.DRAFT, due, thenWhat, newPoints, Optional.empty(), version);
     }
 }

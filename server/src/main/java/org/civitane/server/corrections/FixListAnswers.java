@@ -14,6 +14,8 @@ import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Asks;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
@@ -23,6 +25,7 @@ import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.settlements.Settlements;
@@ -39,7 +42,7 @@ public class FixListAnswers {
     private static final int LONGEST_NOTE = 1000;
 
     private final FixListStore store;
-    private final FixLists lists;
+    private final Asks asks;
     private final Claims claims;
     private final ClaimActs acts;
     private final Settlements settlements;
@@ -50,7 +53,7 @@ public class FixListAnswers {
 
     FixListAnswers(
             FixListStore store,
-            FixLists lists,
+            Asks asks,
             Claims claims,
             ClaimActs acts,
             Settlements settlements,
@@ -59,7 +62,7 @@ public class FixListAnswers {
             Texts texts,
             AgencyClock clock) {
         this.store = store;
-        this.lists = lists;
+        this.asks = asks;
         this.claims = claims;
         this.acts = acts;
         this.settlements = settlements;
@@ -120,17 +123,18 @@ public class FixListAnswers {
         if (!changedFacts.isEmpty()) {
             settlements.lapse(claimId, changedFacts);
             claims.addEdition(
-                    claimId, read.file(), JsonColumn.write(file), texts.say("edition.fix-list", list.round()));
+                    claimId, read.file(), JsonColumn.write(file), Phrase.of("edition.fix-list", list.round()));
         }
         history.add(
                 claimId,
                 Actor.of(applicant),
                 "fix-list-answered",
-                texts.say("history.fix-list-answered", now.size(), changed.open()));
+                Phrase.of("history.fix-list-answered", now.size(), changed.open()));
+        Ask ask = asks.open(claimId, Ask.Kind.FIX_LIST).orElseThrow();
         if (done) {
-            claims.comeBack(claimId);
+            asks.answered(ask);
         } else {
-            lists.waitForTheRest(changed);
+            asks.partly(ask, FixLists.owed(changed));
         }
         return changed;
     }

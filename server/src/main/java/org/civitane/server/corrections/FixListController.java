@@ -15,6 +15,10 @@ import java.util.stream.Collectors;
 import org.civitane.core.claim.Act;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Asks;
+import org.civitane.server.asks.Extensions;
+import org.civitane.server.asks.MoreTime;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
@@ -42,15 +46,23 @@ class FixListController {
     private final ClaimActs acts;
     private final FixLists lists;
     private final FixListAnswers answers;
+    private final Asks asks;
     private final Extensions extensions;
     private final Texts texts;
 
     FixListController(
-            Claims claims, ClaimActs acts, FixLists lists, FixListAnswers answers, Extensions extensions, Texts texts) {
+            Claims claims,
+            ClaimActs acts,
+            FixLists lists,
+            FixListAnswers answers,
+            Asks asks,
+            Extensions extensions,
+            Texts texts) {
         this.claims = claims;
         this.acts = acts;
         this.lists = lists;
         this.answers = answers;
+        this.asks = asks;
         this.extensions = extensions;
         this.texts = texts;
     }
@@ -97,7 +109,7 @@ class FixListController {
             List<Point> points,
             Map<String, Asked> questions,
             int open,
-            List<Extensions.MoreTime> extensions,
+            List<MoreTime> extensions,
             int mostDays,
             JsonNode people) {}
 
@@ -119,7 +131,10 @@ class FixListController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answerExtension(
             @PathVariable UUID id, @RequestBody @Valid TimeAnswer wish, @AuthenticationPrincipal SignedIn who) {
-        acts.byStaff(id, who, Act.ESTABLISH, claim -> extensions.answer(claim, wish.granted(), wish.words(), who));
+        acts.byStaff(id, who, Act.ESTABLISH, claim -> {
+            extensions.answer(out(id), wish.granted(), wish.words(), who);
+            return claim;
+        });
     }
 
     @GetMapping("/api/my/claims/{id}/fix-list")
@@ -128,6 +143,7 @@ class FixListController {
         FixList list = lists.newest(id)
                 .filter(sent -> sent.state() == FixList.State.SENT)
                 .orElseThrow(() -> Problem.notFound(texts.say("problem.nothing-to-fix")));
+        Ask ask = out(id);
         JsonNode people = JsonColumn.read(claims.newestEdition(claim)).path("members");
         return new AskedPoints(
                 claim.number(),
@@ -137,8 +153,8 @@ class FixListController {
                 list.points(),
                 questions(claim, list.points()),
                 list.open(),
-                extensions.of(list.id()),
-                extensions.mostDays(claim, list),
+                ask.moreTime(),
+                extensions.mostDays(ask, Claims.programmeOf(claim).extensions()),
                 people);
     }
 
@@ -163,8 +179,22 @@ class FixListController {
     record Left(int open) {}
 
     @PostMapping("/api/my/claims/{id}/fix-list/extension")
-    Extensions.MoreTime askForTime(
+    MoreTime askForTime(
             @PathVariable UUID id, @RequestBody @Valid WantTime wish, @AuthenticationPrincipal SignedIn who) {
-        return extensions.ask(who, id, wish.days(), wish.why());
+        return acts.byApplicant(
+                id,
+                who,
+                Act.ANSWER,
+                claim -> extensions.wish(
+                        out(id),
+                        wish.days(),
+                        wish.why(),
+                        Claims.programmeOf(claim).extensions(),
+                        who));
+    }
+
+    private Ask out(UUID claim) {
+        return asks.open(claim, Ask.Kind.FIX_LIST)
+                .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));
     }
 }

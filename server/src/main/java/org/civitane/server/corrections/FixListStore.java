@@ -17,6 +17,10 @@ import tools.jackson.core.type.TypeReference;
 /** Fix lists as the database keeps them; a change is refused when someone else's came first. */
 @Component
 class FixListStore {
+    /** While a list is out, its ask says when it is due. */
+    private static final String SELECT =
+            "select f.*, coalesce(a.due_on, f.due_on) as due from fix_list f left join ask a on a.about = f.id ";
+
     private static final TypeReference<List<Point>> POINTS = new TypeReference<>() {};
 
     private final JdbcClient database;
@@ -27,7 +31,7 @@ class FixListStore {
 
     /** All rounds of a claim, the newest first. */
     List<FixList> of(UUID claim) {
-        return database.sql("select * from fix_list where claim_id = ? order by round desc")
+        return database.sql(SELECT + "where f.claim_id = ? order by f.round desc")
                 .param(claim)
                 .query(FixListStore::read)
                 .list();
@@ -38,7 +42,7 @@ class FixListStore {
     }
 
     Optional<FixList> find(UUID id) {
-        return database.sql("select * from fix_list where id = ?")
+        return database.sql(SELECT + "where f.id = ?")
                 .param(id)
                 .query(FixListStore::read)
                 .optional();
@@ -46,14 +50,13 @@ class FixListStore {
 
     void insert(FixList list) {
         database.sql("""
-                        insert into fix_list (id, claim_id, round, state, first_due_on, due_on, then_what, points, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?::jsonb, 0)""")
+                        insert into fix_list (id, claim_id, round, state, due_on, then_what, points, version)
+                        values (?, ?, ?, ?, ?, ?, ?::jsonb, 0)""")
                 .params(
                         list.id(),
                         list.claim(),
                         list.round(),
                         list.state().name(),
-                        list.firstDueOn(),
                         list.dueOn(),
                         list.then().name(),
                         JsonColumn.write(list.points()))
@@ -64,12 +67,11 @@ class FixListStore {
     void update(FixList list) {
         Timestamp sent = list.sentAt().map(Timestamp::from).orElse(null);
         int changed = database.sql("""
-                        update fix_list set state = ?, first_due_on = ?, due_on = ?, then_what = ?, points = ?::jsonb, sent_at = ?,
+                        update fix_list set state = ?, due_on = ?, then_what = ?, points = ?::jsonb, sent_at = ?,
                           version = version + 1
                         where id = ? and version = ?""")
                 .params(
                         list.state().name(),
-                        list.firstDueOn(),
                         list.dueOn(),
                         list.then().name(),
                         JsonColumn.write(list.points()),
@@ -88,8 +90,7 @@ class FixListStore {
                 row.getObject("claim_id", UUID.class),
                 row.getInt("round"),
                 FixList.State.valueOf(row.getString("state")),
-                row.getObject("first_due_on", LocalDate.class),
-                row.getObject("due_on", LocalDate.class),
+                row.getObject("due", LocalDate.class),
                 FixList.Then.valueOf(row.getString("then_what")),
                 Json.mapper().readValue(row.getString("points"), POINTS),
                 Optional.ofNullable(row.getTimestamp("sent_at")).map(Timestamp::toInstant),

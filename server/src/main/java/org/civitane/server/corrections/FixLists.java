@@ -1,27 +1,28 @@
 package org.civitane.server.corrections;
 
-import com.github.kagkarlsson.scheduler.SchedulerClient;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
-import org.civitane.core.claim.ClaimState;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.AskLapsed;
+import org.civitane.server.asks.Asks;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
-import org.civitane.server.casework.Wait;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
-import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -41,30 +42,27 @@ public class FixLists {
 
     private final FixListStore store;
     private final Claims claims;
+    private final Asks asks;
     private final Notices notices;
     private final History history;
-    private final SchedulerClient jobs;
     private final Texts texts;
     private final AgencyClock clock;
-    private final ApplicationEventPublisher events;
 
     FixLists(
             FixListStore store,
             Claims claims,
+            Asks asks,
             Notices notices,
             History history,
-            SchedulerClient jobs,
             Texts texts,
-            AgencyClock clock,
-            ApplicationEventPublisher events) {
+            AgencyClock clock) {
         this.store = store;
         this.claims = claims;
+        this.asks = asks;
         this.notices = notices;
         this.history = history;
-        this.jobs = jobs;
         this.texts = texts;
         this.clock = clock;
-        this.events = events;
     }
 
     /** All rounds of a claim, the newest first; each keeps what was asked and answered in it. */
@@ -120,63 +118,35 @@ public class FixLists {
                 .toList();
         FixList sent = draft.sent(points, clock.instant());
         store.update(sent);
-        claims.waitFor(claim.id(), wait(sent));
-        lapseAfter(sent);
+        asks.ask(
+                claim,
+                Ask.Kind.FIX_LIST,
+                sent.id(),
+                owed(sent),
+                sent.dueOn(),
+                Ask.Then.valueOf(sent.then().name()),
+                caseworker.displayName());
         history.add(
                 claim.id(),
                 Actor.of(caseworker),
                 "fix-list-sent",
-                texts.say("history.fix-list-sent", points.size(), DayText.full(draft.dueOn())));
+                Phrase.of("history.fix-list-sent", points.size(), Phrase.full(draft.dueOn())));
         notices.tell(claim.id());
         return sent;
     }
 
-    /** A list that is out was answered in part: the claim waits for the rest. */
-    void waitForTheRest(FixList list) {
-        claims.waitFor(list.claim(), wait(list));
-    }
-
-    /** A list that is out has another due date: claim and calendar wait until then. */
-    void move(FixList list, LocalDate day) {
-        FixList moved = list.due(day);
-        store.update(moved);
-        claims.waitLonger(list.claim(), wait(moved));
-        lapseAfter(moved);
-    }
-
-    /** The due date has passed: unless it was answered or moved, what was announced happens, once. */
-    void lapse(UUID id, LocalDate dueOn) {
-        store.find(id).map(FixList::claim).ifPresent(claims::hold);
-        FixList list = store.find(id)
-                .filter(sent ->
-                        sent.state() == FixList.State.SENT && sent.dueOn().equals(dueOn))
-                .orElse(null);
-        if (list == null || claims.claim(list.claim()).state() != ClaimState.WAITING) {
-            return;
+    /** Nobody answered in time. */
+    @EventListener
+    void lapsed(AskLapsed event) {
+        if (event.ask().kind() == Ask.Kind.FIX_LIST) {
+            FixList list = store.find(event.ask().about()).orElseThrow();
+            store.update(list.as(FixList.State.LAPSED, list.points()));
         }
-        store.update(list.as(FixList.State.LAPSED, list.points()));
-        history.add(
-                list.claim(),
-                Actor.CALENDAR,
-                "fix-list-lapsed",
-                texts.say("history.fix-list-lapsed", DayText.full(list.dueOn())));
-        claims.comeBack(list.claim());
-        events.publishEvent(new FixListLapsed(list.claim(), list.then()));
     }
 
-    private void lapseAfter(FixList list) {
-        jobs.scheduleIfNotExists(LapseJob.TASK
-                .instance(LapseJob.idOf(list))
-                .scheduledTo(
-                        list.dueOn().plusDays(1).atStartOfDay(clock.getZone()).toInstant()));
-    }
-
-    private Wait wait(FixList list) {
-        return new Wait(
-                Wait.On.APPLICANT,
-                texts.say("wait.fix-list", list.open()),
-                list.dueOn(),
-                texts.say("wait.then." + list.then()));
+    /** What is still owed of a list. */
+    static Phrase owed(FixList list) {
+        return Phrase.of("wait.fix-list", list.open());
     }
 
     private static JsonNode before(ObjectNode file, Point point) {
@@ -197,7 +167,6 @@ public class FixLists {
                     claim.id(),
                     round,
                     FixList.State.DRAFT,
-                    dueOn,
                     dueOn,
                     then,
                     List.of(),

@@ -2,6 +2,7 @@ package org.civitane.server.decisions;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.civitane.server.platform.Phrase;
 
 /**
  * A decision.
@@ -10,7 +11,7 @@ import java.util.UUID;
  * @param reason what the caseworker adds; empty for nothing
  * @param letter the digest of the letter that went out
  */
-public record Decision(UUID claim, UUID run, Kind kind, String reason, String by, Instant at, String letter) {
+public record Decision(UUID claim, UUID run, Kind kind, Phrase reason, Phrase by, Instant at, String letter) {
     /** What was decided. */
     public enum Kind {
         /** The outcomes of the determination. */

@@ -7,21 +7,26 @@ import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.AskLapsed;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.contact.Notices;
-import org.civitane.server.corrections.FixList;
-import org.civitane.server.corrections.FixListLapsed;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.registers.Registers;
+import org.civitane.server.registers.RegisterRequest;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -36,11 +41,11 @@ public class Decisions {
     private final JdbcClient database;
     private final Claims claims;
     private final ClaimActs acts;
+    private final Dossiers dossiers;
     private final Determinations determinations;
     private final Letters letters;
     private final PaperStore papers;
     private final KeptFiles files;
-    private final Registers registers;
     private final StillOpen stillOpen;
     private final Notices notices;
     private final History history;
@@ -51,11 +56,11 @@ public class Decisions {
             JdbcClient database,
             Claims claims,
             ClaimActs acts,
+            Dossiers dossiers,
             Determinations determinations,
             Letters letters,
             PaperStore papers,
             KeptFiles files,
-            Registers registers,
             StillOpen stillOpen,
             Notices notices,
             History history,
@@ -64,11 +69,11 @@ public class Decisions {
         this.database = database;
         this.claims = claims;
         this.acts = acts;
+        this.dossiers = dossiers;
         this.determinations = determinations;
         this.letters = letters;
         this.papers = papers;
         this.files = files;
-        this.registers = registers;
         this.stillOpen = stillOpen;
         this.notices = notices;
         this.history = history;
@@ -80,14 +85,14 @@ public class Decisions {
     @Transactional(readOnly = true)
     public Optional<Decision> of(UUID claim) {
         return database.sql(
-                        "select claim_id, run_id, kind, reason, decided_by, decided_at, letter from decision where claim_id = ?")
+                        "select claim_id, run_id, kind, reason::text, decided_by::text, decided_at, letter from decision where claim_id = ?")
                 .param(claim)
                 .query((row, i) -> new Decision(
                         row.getObject(1, UUID.class),
                         row.getObject(2, UUID.class),
                         Decision.Kind.valueOf(row.getString(3)),
-                        row.getString(4),
-                        row.getString(5),
+                        PhraseColumn.read(row.getString(4)),
+                        PhraseColumn.read(row.getString(5)),
                         row.getTimestamp(6).toInstant(),
                         row.getString(7)))
                 .optional();
@@ -96,8 +101,7 @@ public class Decisions {
     /** The letter as it would go out if the claim were decided now, as PDF. */
     @Transactional(readOnly = true)
     public byte[] preview(ClaimView claim, String reason, SignedIn caseworker) {
-        return letters.pdf(
-                claim, determinations.current(claim), Decision.Kind.DETERMINED, reason, caseworker.displayName());
+        return letters.pdf(claim, dossiers.of(claim).run(), Decision.Kind.DETERMINED, reason, caseworker.displayName());
     }
 
     /**
@@ -110,8 +114,9 @@ public class Decisions {
      */
     public Decision decide(ClaimView claim, String reason, String despite, SignedIn caseworker) {
         acts.check(claim, Act.DECIDE);
-        Determinations.Run run = determinations.current(claim);
-        if (registers.isAnyAwaited(claim.id())) {
+        Dossier dossier = dossiers.of(claim);
+        Run run = dossier.run();
+        if (dossier.requests().stream().anyMatch(RegisterRequest::isAwaited)) {
             throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
         }
         if (run.determination().status() != Status.DETERMINED) {
@@ -125,35 +130,40 @@ public class Decisions {
         if (negative && reason.isBlank()) {
             throw Problem.invalid("reason", texts.say("problem.negative-needs-reason"));
         }
-        List<String> open = stillOpen.of(claim);
+        List<Phrase> open = stillOpen.of(dossier);
         if (!open.isEmpty() && (despite.isBlank() || despite.length() > LONGEST_REASON)) {
-            throw Problem.invalid("despite", texts.say("problem.still-open", String.join("; ", open)));
+            throw Problem.invalid("despite", texts.say("problem.still-open", Phrase.several(open, "; ")));
         }
         if (!open.isEmpty()) {
             history.add(
                     claim.id(),
                     Actor.of(caseworker),
                     "decided-despite",
-                    texts.say("history.decided-despite", String.join("; ", open), despite.strip()));
+                    Phrase.of("history.decided-despite", Phrase.several(open, "; "), despite.strip()));
         }
-        return keep(claim, Decision.Kind.DETERMINED, reason.strip(), Actor.of(caseworker));
+        return keep(dossier, Decision.Kind.DETERMINED, Phrase.text(reason.strip()), Actor.of(caseworker));
     }
 
     /** A fix list went unanswered: what it announced happens. */
     @EventListener
-    void lapsed(FixListLapsed event) {
-        ClaimView claim = claims.claim(event.claim());
-        if (event.then() == FixList.Then.DECIDE && registers.isAnyAwaited(claim.id())) {
-            history.add(claim.id(), Actor.CALENDAR, "not-decided", texts.say("history.not-decided-on-silence"));
+    void lapsed(AskLapsed event) {
+        Ask ask = event.ask();
+        if (ask.kind() != Ask.Kind.FIX_LIST) {
             return;
         }
-        Decision.Kind kind = event.then() == FixList.Then.CLOSE ? Decision.Kind.CLOSED : Decision.Kind.DETERMINED;
-        keep(claim, kind, texts.say("decision.lapsed." + event.then()), Actor.CALENDAR);
+        Dossier dossier = dossiers.of(ask.claim());
+        boolean decides = ask.then() == Ask.Then.DECIDE;
+        if (decides && dossier.requests().stream().anyMatch(RegisterRequest::isAwaited)) {
+            history.add(ask.claim(), Actor.CALENDAR, "not-decided", Phrase.of("history.not-decided-on-silence"));
+            return;
+        }
+        Decision.Kind kind = decides ? Decision.Kind.DETERMINED : Decision.Kind.CLOSED;
+        keep(dossier, kind, Phrase.of("decision.lapsed." + ask.then()), Actor.CALENDAR);
     }
 
     /** Closes a claim as incomplete, since what was still to be shown did not come. */
-    void close(ClaimView claim, String reason) {
-        keep(claim, Decision.Kind.CLOSED, reason, Actor.CALENDAR);
+    void close(ClaimView claim, Phrase reason) {
+        keep(dossiers.of(claim), Decision.Kind.CLOSED, reason, Actor.CALENDAR);
     }
 
     /** The letter of a decided claim, else the one that told of an urgent award, as PDF. */
@@ -168,23 +178,24 @@ public class Decisions {
                 .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter"))));
     }
 
-    private Decision keep(ClaimView claim, Decision.Kind kind, String reason, Actor actor) {
-        Determinations.Kept kept = determinations.keep(claim);
-        String letter = papers.put(letters.pdf(claim, kept.run(), kind, reason, actor.name()));
+    private Decision keep(Dossier dossier, Decision.Kind kind, Phrase reason, Actor actor) {
+        ClaimView claim = dossier.claim();
+        UUID run = determinations.keep(claim, dossier.settled().json(), dossier.run());
+        String letter = papers.put(letters.pdf(claim, dossier.run(), kind, texts.say(reason), texts.say(actor.name())));
         files.hold(letter);
-        Decision decision = new Decision(claim.id(), kept.id(), kind, reason, actor.name(), clock.instant(), letter);
+        Decision decision = new Decision(claim.id(), run, kind, reason, actor.name(), clock.instant(), letter);
         database.sql(
-                        "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?, ?, ?, ?)")
+                        "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?::jsonb, ?::jsonb, ?, ?)")
                 .params(
                         decision.claim(),
                         decision.run(),
                         kind.name(),
-                        reason,
-                        actor.name(),
+                        PhraseColumn.write(reason),
+                        PhraseColumn.write(actor.name()),
                         Timestamp.from(decision.at()),
                         letter)
                 .update();
-        history.add(claim.id(), actor, "decided", texts.say("history.decided." + kind));
+        history.add(claim.id(), actor, "decided", Phrase.of("history.decided." + kind));
         claims.decide(claim.id(), kind == Decision.Kind.CLOSED);
         notices.tell(claim.id());
         return decision;

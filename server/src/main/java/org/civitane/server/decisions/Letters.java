@@ -15,11 +15,10 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
-import org.civitane.core.casefile.Member;
-import org.civitane.core.casefile.Relationship;
 import org.civitane.core.programme.Outcome;
 import org.civitane.server.casework.ClaimView;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.determinations.Sentence;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
@@ -54,13 +53,13 @@ class Letters {
     /** One line of the working, with how deep it stands. */
     record Line(String text, int depth) {}
 
-    byte[] pdf(ClaimView claim, Determinations.Run run, Decision.Kind kind, String reason, String by) {
+    byte[] pdf(ClaimView claim, Run run, Decision.Kind kind, String reason, String by) {
         Context letter = new Context(Locale.ENGLISH);
         letter.setVariable("claim", claim);
         letter.setVariable("programme", run.wording().text("name"));
         letter.setVariable("date", run.wording().shown(clock.today()));
         letter.setVariable("received", run.wording().shown(claim.receivedOn()));
-        letter.setVariable("applicant", applicant(run));
+        letter.setVariable("applicant", run.applicant());
         letter.setVariable("headline", texts.say("letter.headline." + kind));
         letter.setVariable(
                 "outcomes",
@@ -106,20 +105,11 @@ class Letters {
         }
     }
 
-    private static String applicant(Determinations.Run run) {
-        return run.read().file().members().stream()
-                .filter(member -> member.relationship() == Relationship.SELF)
-                .map(Member::name)
-                .findFirst()
-                .orElseThrow()
-                .full();
-    }
-
-    private static String sentence(Determinations.Run run, Outcome outcome) {
+    private static String sentence(Run run, Outcome outcome) {
         return run.wording().filled(run.wording().text("letter." + outcome.result()), run.places(outcome));
     }
 
-    private static List<Line> lines(List<Determinations.Sentence> working, int depth) {
+    private static List<Line> lines(List<Sentence> working, int depth) {
         return working.stream()
                 .flatMap(sentence -> java.util.stream.Stream.concat(
                         java.util.stream.Stream.of(new Line(sentence.text(), depth)),

@@ -1,29 +1,33 @@
 package org.civitane.server.decisions;
 
-import com.github.kagkarlsson.scheduler.SchedulerClient;
 import java.sql.Timestamp;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import org.civitane.core.claim.ClaimState;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.AskLapsed;
+import org.civitane.server.asks.Asks;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
-import org.civitane.server.casework.Wait;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.determinations.Determinations;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.PapersChanged;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.verification.Verification;
@@ -44,6 +48,7 @@ public class UrgentAwards {
     private final JdbcClient database;
     private final Claims claims;
     private final Verification verification;
+    private final Dossiers dossiers;
     private final Determinations determinations;
     private final EvidenceList evidence;
     private final Decisions decisions;
@@ -52,7 +57,7 @@ public class UrgentAwards {
     private final KeptFiles files;
     private final Notices notices;
     private final History history;
-    private final SchedulerClient jobs;
+    private final Asks asks;
     private final AgencyClock clock;
     private final Texts texts;
 
@@ -60,6 +65,7 @@ public class UrgentAwards {
             JdbcClient database,
             Claims claims,
             Verification verification,
+            Dossiers dossiers,
             Determinations determinations,
             EvidenceList evidence,
             Decisions decisions,
@@ -68,12 +74,13 @@ public class UrgentAwards {
             KeptFiles files,
             Notices notices,
             History history,
-            SchedulerClient jobs,
+            Asks asks,
             AgencyClock clock,
             Texts texts) {
         this.database = database;
         this.claims = claims;
         this.verification = verification;
+        this.dossiers = dossiers;
         this.determinations = determinations;
         this.evidence = evidence;
         this.decisions = decisions;
@@ -82,7 +89,7 @@ public class UrgentAwards {
         this.files = files;
         this.notices = notices;
         this.history = history;
-        this.jobs = jobs;
+        this.asks = asks;
         this.clock = clock;
         this.texts = texts;
     }
@@ -93,7 +100,8 @@ public class UrgentAwards {
     /** The award on a claim, if there is one. */
     @Transactional(readOnly = true)
     public Optional<Award> of(UUID claim) {
-        return database.sql("select papers_by, decided_by, letter from urgent_award where claim_id = ?")
+        return database.sql(
+                        "select a.due_on, u.decided_by, u.letter from urgent_award u join ask a on a.id = u.ask_id where u.claim_id = ?")
                 .param(claim)
                 .query((row, number) ->
                         new Award(row.getObject(1, LocalDate.class), row.getString(2), row.getString(3)))
@@ -102,52 +110,50 @@ public class UrgentAwards {
 
     /** @throws Problem when it is not urgent, not approved on what was said, or it is not sure who they are */
     public Award approve(ClaimView claim, SignedIn caseworker) {
-        boolean confirmed = verification.of(claim).identity().result() == IdentityCheck.Result.CONFIRMED;
+        Dossier dossier = dossiers.of(claim);
+        boolean confirmed = verification.of(dossier).identity().result() == IdentityCheck.Result.CONFIRMED;
         if (!claim.urgent() || of(claim.id()).isPresent()) {
             throw Problem.conflict("not-urgent", texts.say("urgent.not"));
         }
         if (!confirmed) {
             throw Problem.conflict("identity", texts.say("urgent.identity"));
         }
-        Determinations.Run run = determinations.current(claim);
+        Run run = dossier.run();
         boolean approved = run.determination().status() == Status.DETERMINED
                 && run.determination().outcomes().stream()
                         .allMatch(outcome -> run.findingOf(outcome) == Finding.GRANTED);
         if (!approved) {
             throw Problem.conflict("not-approved", texts.say("urgent.not-approved"));
         }
-        return keep(claim, caseworker);
+        return keep(dossier, caseworker);
     }
 
-    private Award keep(ClaimView claim, SignedIn caseworker) {
-        Determinations.Kept kept = determinations.keep(claim);
+    private Award keep(Dossier dossier, SignedIn caseworker) {
+        ClaimView claim = dossier.claim();
+        UUID run = determinations.keep(claim, dossier.settled().json(), dossier.run());
         LocalDate papersBy = clock.today().plusDays(PAPERS_DAYS);
         String words = texts.say("urgent.letter", DayText.date(papersBy));
         String letter =
-                store.put(letters.pdf(claim, kept.run(), Decision.Kind.URGENT, words, caseworker.displayName()));
+                store.put(letters.pdf(claim, dossier.run(), Decision.Kind.URGENT, words, caseworker.displayName()));
         files.hold(letter);
-        database.sql(
-                        "insert into urgent_award (claim_id, run_id, decided_by, decided_at, papers_by, letter) values (?, ?, ?, ?, ?, ?)")
-                .params(
-                        claim.id(),
-                        kept.id(),
-                        caseworker.displayName(),
-                        Timestamp.from(clock.instant()),
-                        papersBy,
-                        letter)
-                .update();
-        claims.waitFor(
+        Ask ask = asks.ask(
+                claim,
+                Ask.Kind.LATER_PAPERS,
                 claim.id(),
-                new Wait(Wait.On.APPLICANT, texts.say("wait.papers"), papersBy, texts.say("wait.then.STOP")));
+                Phrase.of("wait.papers"),
+                papersBy,
+                Ask.Then.STOP,
+                caseworker.displayName());
+        database.sql(
+                        "insert into urgent_award (claim_id, run_id, decided_by, decided_at, ask_id, letter) values (?, ?, ?, ?, ?, ?)")
+                .params(claim.id(), run, caseworker.displayName(), Timestamp.from(clock.instant()), ask.id(), letter)
+                .update();
         claims.noLongerUrgent(claim.id());
-        jobs.scheduleIfNotExists(UrgentJob.TASK
-                .instance(claim.id().toString())
-                .scheduledTo(papersBy.plusDays(1).atStartOfDay(clock.getZone()).toInstant()));
         history.add(
                 claim.id(),
                 Actor.of(caseworker),
                 "urgent-award",
-                texts.say("history.urgent-award", DayText.full(papersBy)));
+                Phrase.of("history.urgent-award", Phrase.full(papersBy)));
         notices.tell(claim.id());
         return new Award(papersBy, caseworker.displayName(), letter);
     }
@@ -155,19 +161,16 @@ public class UrgentAwards {
     /** Papers came: once none is wanted any more, the claim comes back to be decided. */
     @EventListener
     void papersChanged(PapersChanged event) {
-        ClaimView claim = claims.claim(event.claim());
-        boolean waits = claim.state() == ClaimState.WAITING && of(claim.id()).isPresent();
-        if (waits && evidence.of(claim).stream().noneMatch(EvidenceItem::isWanted)) {
-            claims.comeBack(claim.id());
-        }
+        asks.open(event.claim(), Ask.Kind.LATER_PAPERS)
+                .filter(ask -> evidence.of(dossiers.of(event.claim())).stream().noneMatch(EvidenceItem::isWanted))
+                .ifPresent(asks::answered);
     }
 
     /** The 30 days are over: unless everything came, the payment stops and the claim is closed. */
-    void follow(UUID id) {
-        claims.hold(id);
-        ClaimView claim = claims.claim(id);
-        if (claim.state() == ClaimState.WAITING && of(id).isPresent()) {
-            decisions.close(claim, texts.say("urgent.stopped"));
+    @EventListener
+    void lapsed(AskLapsed event) {
+        if (event.ask().kind() == Ask.Kind.LATER_PAPERS) {
+            decisions.close(claims.claim(event.ask().claim()), Phrase.of("urgent.stopped"));
         }
     }
 }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.civitane.core.calendar.BusinessCalendar;
-import org.civitane.core.programme.Outcome;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -20,18 +19,18 @@ import org.civitane.server.corrections.FixListAnswers;
 import org.civitane.server.corrections.FixLists;
 import org.civitane.server.corrections.Point;
 import org.civitane.server.decisions.Decisions;
-import org.civitane.server.desk.StandingPause;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.doubts.Doubts;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.intake.Drafts;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Readings;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.standins.Simulated;
-import org.civitane.server.verification.Doubts;
 import org.springframework.context.annotation.Profile;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -53,13 +52,12 @@ class DemoLoader {
     private final FixLists fixLists;
     private final FixListAnswers answers;
     private final Decisions decisions;
-    private final Determinations determinations;
     private final Papers papers;
+    private final Dossiers dossiers;
     private final EvidenceList evidence;
     private final Readings readings;
     private final Doubts doubts;
     private final DemoRegisters registers;
-    private final StandingPause standings;
     private final EntityManager entities;
     private final JdbcClient database;
     private final AgencyClock clock;
@@ -73,13 +71,12 @@ class DemoLoader {
             FixLists fixLists,
             FixListAnswers answers,
             Decisions decisions,
-            Determinations determinations,
             Papers papers,
+            Dossiers dossiers,
             EvidenceList evidence,
             Readings readings,
             Doubts doubts,
             DemoRegisters registers,
-            StandingPause standings,
             EntityManager entities,
             JdbcClient database,
             AgencyClock clock) {
@@ -90,13 +87,12 @@ class DemoLoader {
         this.fixLists = fixLists;
         this.answers = answers;
         this.decisions = decisions;
-        this.determinations = determinations;
         this.papers = papers;
+        this.dossiers = dossiers;
         this.evidence = evidence;
         this.readings = readings;
         this.doubts = doubts;
         this.registers = registers;
-        this.standings = standings;
         this.entities = entities;
         this.database = database;
         this.clock = clock;
@@ -127,12 +123,10 @@ class DemoLoader {
         SignedIn joao = accounts.register("joao.brattli@halvern.example", "João Brattli", PASSWORD, Role.CASEWORKER);
         accounts.register("sunniva.reis@halvern.example", "Sunniva Reis", PASSWORD, Role.SUPERVISOR);
         accounts.register("edda.holm@halvern.example", "Edda Holm", PASSWORD, Role.AUDITOR);
-        standings.during(() -> {
-            for (int i = 0; i < DemoHousehold.COUNT; i++) {
-                tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? joao : asa);
-                forgetWhatIsStored();
-            }
-        });
+        for (int i = 0; i < DemoHousehold.COUNT; i++) {
+            tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? joao : asa);
+            forgetWhatIsStored();
+        }
     }
 
     /** Otherwise each change is looked for in all households before, and each takes longer than the last. */
@@ -202,7 +196,7 @@ class DemoLoader {
 
     /** Two of three households send what is asked for at once. */
     private List<EvidenceItem> sendPapers(DemoHousehold household, ClaimView claim, SignedIn applicant) {
-        List<EvidenceItem> wanted = evidence.of(claim);
+        List<EvidenceItem> wanted = evidence.of(dossiers.of(claim));
         boolean atOnce = switch (household.story()) {
             case READY, DECIDED, TAKEN -> true;
             case TWIST -> household.twist() != DemoTwist.URGENT;
@@ -288,9 +282,9 @@ class DemoLoader {
 
     private ClaimView decide(ClaimView claim, SignedIn caseworker) {
         ClaimView now = claims.claim(claim.id());
-        boolean negative = determinations.current(now).determination().outcomes().stream()
-                .map(Outcome::result)
-                .anyMatch("DENIED"::equals);
+        Run run = dossiers.of(now).run();
+        boolean negative = run.determination().outcomes().stream()
+                .anyMatch(outcome -> run.findingOf(outcome).needsReason());
         decisions.decide(
                 now,
                 negative ? "What your household receives is over the limit, as shown below." : "",

@@ -4,12 +4,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.civitane.server.corrections.Extensions;
+import org.civitane.server.asks.MoreTime;
 import org.civitane.server.corrections.FixList;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Sentence;
+import org.civitane.server.doubts.Doubt;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.registers.Register;
 import org.civitane.server.registers.RegisterRequest;
-import org.civitane.server.verification.Doubt;
 import org.civitane.server.verification.FactGroup;
 import org.civitane.server.verification.IdentityReview;
 import org.civitane.server.verification.IncomeReview;
@@ -54,9 +55,9 @@ record Desk(
         List<Obstacle> inTheWay,
         List<FactGroup> facts,
         Result outcome,
-        List<Determinations.Sentence> working,
+        List<Sentence> working,
         List<FixList> fixLists,
-        Optional<Extensions.MoreTime> moreTime,
+        Optional<MoreTime> moreTime,
         LocalDate fixListDueOn,
         LocalDate fixListLatest,
         List<Told> history,
@@ -72,7 +73,7 @@ record Desk(
         IncomeReview income,
         String caution) {
     /** A difference that was settled without asking anybody. */
-    record Unasked(String label, String reason) {}
+    record Unasked(Phrase label, Phrase reason) {}
 
     /** One question to a register. @param answer what it answered, in words */
     record Inquiry(
@@ -91,8 +92,8 @@ record Desk(
     record Scale(String words, String figure, List<String> limits) {}
 
     /** One line of history. */
-    record Told(String when, String who, String sentence) {}
+    record Told(String when, Phrase who, Phrase sentence) {}
 
     /** The decision, once there is one. */
-    record Decided(String when, String by, String reason, boolean closed) {}
+    record Decided(String when, Phrase by, Phrase reason, boolean closed) {}
 }

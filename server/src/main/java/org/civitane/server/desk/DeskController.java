@@ -12,12 +12,12 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.doubts.Doubts;
 import org.civitane.server.registers.Registers;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
-import org.civitane.server.verification.Doubts;
 import org.civitane.server.verification.FactSheet;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,7 +31,7 @@ import tools.jackson.databind.JsonNode;
 /** One claim at the desk: staff may look, caseworkers settle. */
 @RestController
 class DeskController {
-    private final Claims claims;
+    private final Dossiers dossiers;
     private final ClaimActs acts;
     private final DeskView desks;
     private final Settlements settlements;
@@ -41,7 +41,7 @@ class DeskController {
     private final FactSheet facts;
 
     DeskController(
-            Claims claims,
+            Dossiers dossiers,
             ClaimActs acts,
             DeskView desks,
             Settlements settlements,
@@ -49,7 +49,7 @@ class DeskController {
             Doubts doubts,
             Trials trials,
             FactSheet facts) {
-        this.claims = claims;
+        this.dossiers = dossiers;
         this.acts = acts;
         this.desks = desks;
         this.settlements = settlements;
@@ -70,16 +70,17 @@ class DeskController {
 
     @GetMapping("/api/claims/{id}/desk")
     Desk desk(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return desks.of(claims.claim(id), who);
+        return desks.of(id, who);
     }
 
     @PostMapping("/api/claims/{id}/settle")
     Desk settle(@PathVariable UUID id, @RequestBody @Valid Settle wish, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
             FactPath path = new FactPath(wish.path());
-            JsonNode value = wish.view() == View.TYPED ? facts.asTyped(claim, path, wish.value()) : wish.value();
+            JsonNode value =
+                    wish.view() == View.TYPED ? facts.asTyped(dossiers.of(claim), path, wish.value()) : wish.value();
             settlements.settle(claim, path, wish.view(), value, wish.reason(), Actor.of(who));
-            return desks.of(claims.claim(id), who);
+            return desks.of(id, who);
         });
     }
 
@@ -87,7 +88,7 @@ class DeskController {
     Desk unsettle(@PathVariable UUID id, @RequestBody @Valid Unsettle wish, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
             settlements.undo(claim, new FactPath(wish.path()), Actor.of(who));
-            return desks.of(claims.claim(id), who);
+            return desks.of(id, who);
         });
     }
 
@@ -100,18 +101,18 @@ class DeskController {
     @PostMapping("/api/claims/{id}/what-if")
     Trials.Trial whatIf(@PathVariable UUID id, @RequestBody @Valid WhatIf wish) {
         Map<FactPath, JsonNode> values = new LinkedHashMap<>();
-        ClaimView claim = claims.claim(id);
+        Dossier dossier = dossiers.of(id);
         wish.values().forEach(tried -> {
             FactPath path = new FactPath(tried.path());
-            values.put(path, facts.asTyped(claim, path, tried.value()));
+            values.put(path, facts.asTyped(dossier, path, tried.value()));
         });
-        return trials.whatIf(claim, values);
+        return trials.whatIf(dossier, values);
     }
 
     /** An earlier edition against the claim as it stands. */
     @GetMapping("/api/claims/{id}/compare")
     Trials.Compared compare(@PathVariable UUID id, @RequestParam(defaultValue = "1") int edition) {
-        return trials.compare(claims.claim(id), edition);
+        return trials.compare(dossiers.of(id), edition);
     }
 
     record DoubtIt(int version, @NotNull @Size(max = 1000) String why) {}
@@ -121,7 +122,7 @@ class DeskController {
     Desk doubt(@PathVariable UUID id, @RequestBody @Valid DoubtIt wish, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
             doubts.ask(claim, wish.why(), who);
-            return desks.of(claims.claim(id), who);
+            return desks.of(id, who);
         });
     }
 
@@ -134,7 +135,7 @@ class DeskController {
     Desk askRegister(@PathVariable UUID id, @PathVariable UUID request, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
             registers.askAgain(id, request, Actor.of(who));
-            return desks.of(claims.claim(id), who);
+            return desks.of(id, who);
         });
     }
 
@@ -146,7 +147,7 @@ class DeskController {
             @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
             registers.without(id, request, wish.reason(), who);
-            return desks.of(claims.claim(id), who);
+            return desks.of(id, who);
         });
     }
 
@@ -158,7 +159,7 @@ class DeskController {
             desks.immaterial(claim)
                     .forEach(
                             (path, said) -> settlements.settleUnasked(claim, path, said, wish.reason(), Actor.of(who)));
-            return desks.of(claims.claim(id), who);
+            return desks.of(id, who);
         });
     }
 }

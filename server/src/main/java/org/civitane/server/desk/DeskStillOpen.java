@@ -1,8 +1,9 @@
 package org.civitane.server.desk;
 
 import java.util.List;
-import org.civitane.server.casework.ClaimView;
 import org.civitane.server.decisions.StillOpen;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.platform.Phrase;
 import org.springframework.stereotype.Component;
 
 /** What is in the way at the desk, for whoever decides. What cannot change the outcome is not counted. */
@@ -17,8 +18,8 @@ class DeskStillOpen implements StillOpen {
     }
 
     @Override
-    public List<String> of(ClaimView claim) {
-        return inTheWay.of(situations.of(claim)).stream()
+    public List<Phrase> of(Dossier dossier) {
+        return inTheWay.of(situations.of(dossier)).stream()
                 .filter(each -> each.weight() != Obstacle.Weight.IMMATERIAL)
                 .map(Obstacle::title)
                 .toList();

@@ -21,10 +21,10 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.contact.Contact;
-import org.civitane.server.contact.Contacts;
 import org.civitane.server.corrections.FixLists;
 import org.civitane.server.decisions.Decisions;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
@@ -37,13 +37,14 @@ import tools.jackson.databind.JsonNode;
 /** Puts together what the desk shows of a claim. */
 @Component
 class DeskView {
+    private final DayStanding standing;
     private final Situations situations;
+    private final Dossiers dossiers;
     private final InTheWay inTheWay;
     private final RegisterWords answers;
     private final Claims claims;
     private final ClaimActs acts;
     private final FixLists fixLists;
-    private final Contacts contacts;
     private final Decisions decisions;
     private final History history;
     private final Accounts accounts;
@@ -51,25 +52,27 @@ class DeskView {
     private final AgencyClock clock;
 
     DeskView(
+            DayStanding standing,
             Situations situations,
+            Dossiers dossiers,
             InTheWay inTheWay,
             RegisterWords answers,
             Claims claims,
             ClaimActs acts,
             FixLists fixLists,
-            Contacts contacts,
             Decisions decisions,
             History history,
             Accounts accounts,
             Texts texts,
             AgencyClock clock) {
+        this.standing = standing;
         this.situations = situations;
+        this.dossiers = dossiers;
         this.inTheWay = inTheWay;
         this.answers = answers;
         this.claims = claims;
         this.acts = acts;
         this.fixLists = fixLists;
-        this.contacts = contacts;
         this.decisions = decisions;
         this.history = history;
         this.accounts = accounts;
@@ -77,10 +80,12 @@ class DeskView {
         this.clock = clock;
     }
 
+    /** The desk as it is now; where something happened to the claim in this transaction, as that left it. */
     @Transactional(readOnly = true)
-    Desk of(ClaimView claim, SignedIn who) {
-        Situation now = situations.of(claim);
-        Determinations.Run run = now.run();
+    Desk of(UUID id, SignedIn who) {
+        Situation now = standing.standNow(id).orElseGet(() -> situations.of(dossiers.of(id)));
+        ClaimView claim = claims.claim(id);
+        Run run = now.run();
         List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(now) : List.of();
         boolean mine = claim.owner().filter(who.account()::equals).isPresent();
         return new Desk(
@@ -128,13 +133,13 @@ class DeskView {
                 claim.urgent(),
                 unasked(now),
                 now.review().income(),
-                caution(claim));
+                caution(now.dossier().contact()));
     }
 
     /** The facts whose views differ and on which nothing hangs, with what was said of each. */
     @Transactional(readOnly = true)
     Map<FactPath, JsonNode> immaterial(ClaimView claim) {
-        Situation now = situations.of(claim);
+        Situation now = situations.of(dossiers.of(claim));
         Set<String> paths = inTheWay.of(now).stream()
                 .filter(each -> each.kind() == Obstacle.Kind.FACT && each.weight() == Obstacle.Weight.IMMATERIAL)
                 .map(Obstacle::path)
@@ -149,7 +154,7 @@ class DeskView {
         return said;
     }
 
-    private Desk.Inquiry asked(RegisterRequest request, Determinations.Run run) {
+    private Desk.Inquiry asked(RegisterRequest request, Run run) {
         return new Desk.Inquiry(
                 request.id(),
                 request.register(),
@@ -173,8 +178,7 @@ class DeskView {
     }
 
     /** What to mind before calling or writing; empty when nothing is marked. */
-    private String caution(ClaimView claim) {
-        Contact contact = contacts.of(claim.id(), claims.applicantMember(claim));
+    private String caution(Contact contact) {
         if (!contact.isMarked()) {
             return "";
         }
@@ -224,10 +228,10 @@ class DeskView {
                 .count();
     }
 
-    Desk.Result result(Determinations.Run run) {
+    Desk.Result result(Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
         return new Desk.Result(
-                outcomes.isEmpty() ? texts.say("desk.nobody") : run.headline(),
+                outcomes.isEmpty() ? texts.say("desk.nobody") : texts.say(run.headline()),
                 detail(run),
                 run.determination().status() == Status.DETERMINED,
                 outcomes.stream().anyMatch(outcome -> run.findingOf(outcome).needsReason()),
@@ -235,7 +239,7 @@ class DeskView {
     }
 
     /** Whom it is about and for how long; for a household as a whole the programme's own summary. */
-    private String detail(Determinations.Run run) {
+    private String detail(Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
         if (outcomes.isEmpty()) {
             return "";
@@ -257,10 +261,9 @@ class DeskView {
                 .orElse(whom);
     }
 
-    private static Optional<Desk.Scale> scale(Determinations.Run run) {
+    private static Optional<Desk.Scale> scale(Run run) {
         Map<String, Value> figures = run.determination().figures();
-        return run.read()
-                .programme()
+        return run.programme()
                 .scale()
                 .filter(scale -> figures.get(scale.figure()) instanceof Value.Amount)
                 .map(scale -> new Desk.Scale(

@@ -7,19 +7,19 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.claim.Act;
-import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.contact.Contact;
-import org.civitane.server.contact.Contacts;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.evidence.HoldingPapers;
 import org.civitane.server.household.Match;
 import org.civitane.server.household.Persons;
-import org.civitane.server.papers.HoldingPapers;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,7 +33,7 @@ class HouseholdController {
     private final Claims claims;
     private final ClaimActs acts;
     private final Persons persons;
-    private final Contacts contacts;
+    private final Dossiers dossiers;
     private final HoldingPapers holding;
     private final AgencyClock clock;
 
@@ -41,13 +41,13 @@ class HouseholdController {
             Claims claims,
             ClaimActs acts,
             Persons persons,
-            Contacts contacts,
+            Dossiers dossiers,
             HoldingPapers holding,
             AgencyClock clock) {
         this.claims = claims;
         this.acts = acts;
         this.persons = persons;
-        this.contacts = contacts;
+        this.dossiers = dossiers;
         this.holding = holding;
         this.clock = clock;
     }
@@ -57,7 +57,7 @@ class HouseholdController {
             String member, String name, LocalDate born, String relationship, Contact contact, List<String> claims) {}
 
     /** One claim of theirs. */
-    record Theirs(UUID id, String number, String programme, String state, LocalDate receivedOn, String nextStep) {}
+    record Theirs(UUID id, String number, String programme, String state, LocalDate receivedOn, Phrase nextStep) {}
 
     record Household(
             UUID claim,
@@ -71,17 +71,17 @@ class HouseholdController {
 
     @GetMapping("/api/claims/{id}/household")
     Household household(@PathVariable UUID id) {
-        ClaimView claim = claims.claim(id);
-        CaseFile file = CaseFiles.read(claims.newestEdition(claim).getBytes(java.nio.charset.StandardCharsets.UTF_8))
-                .file();
+        Dossier dossier = dossiers.of(id);
         List<Persons.Standing> standings = persons.claimsOfHousehold(id);
         Map<String, UUID> personOf = new LinkedHashMap<>();
         standings.stream()
                 .filter(each -> each.claim().equals(id))
                 .forEach(each -> personOf.put(each.member(), each.person()));
-        Map<String, Contact> byMember = contacts.ofClaim(id);
+        Map<String, Contact> byMember = dossier.contacts();
         List<Someone> people = new ArrayList<>();
-        file.members()
+        dossier.said()
+                .file()
+                .members()
                 .forEach(member -> people.add(new Someone(
                         member.id(),
                         member.name().full(),
@@ -101,10 +101,10 @@ class HouseholdController {
                 .toList();
         return new Household(
                 id,
-                claim.householdName(),
+                dossier.claim().householdName(),
                 people,
                 theirs,
-                holding.of(id, claims.applicantMember(claim), clock.today()),
+                holding.of(id, dossier.applicant().id(), clock.today()),
                 persons.matches(id));
     }
 

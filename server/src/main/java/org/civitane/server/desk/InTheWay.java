@@ -6,20 +6,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
-import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Wait;
-import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Impact;
 import org.civitane.server.determinations.Impacts;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.platform.DayText;
-import org.civitane.server.platform.Texts;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.doubts.Doubt;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.registers.RegisterRequest;
-import org.civitane.server.verification.Doubt;
 import org.civitane.server.verification.Fact;
 import org.civitane.server.verification.IdentityReview;
 import org.springframework.stereotype.Component;
@@ -30,11 +29,9 @@ import tools.jackson.databind.node.BooleanNode;
 @Component
 class InTheWay {
     private final Impacts impacts;
-    private final Texts texts;
 
-    InTheWay(Impacts impacts, Texts texts) {
+    InTheWay(Impacts impacts) {
         this.impacts = impacts;
-        this.texts = texts;
     }
 
     List<Obstacle> of(Situation now) {
@@ -68,11 +65,14 @@ class InTheWay {
                 ? Optional.of(plain(
                         weight,
                         Obstacle.Kind.IDENTITY,
-                        texts.say("way.identity"),
+                        Phrase.of("way.identity"),
                         identity.needs().isEmpty()
                                 ? identity.sentence()
-                                : identity.sentence() + " "
-                                        + texts.say("way.needs", String.join(", ", identity.needs())),
+                                : Phrase.several(
+                                        List.of(
+                                                identity.sentence(),
+                                                Phrase.of("way.needs", Phrase.several(identity.needs(), ", "))),
+                                        " "),
                         ""))
                 : Optional.empty();
     }
@@ -97,24 +97,24 @@ class InTheWay {
             obstacles.add(plain(
                     Obstacle.Weight.ANSWER,
                     Obstacle.Kind.OTHER_CLAIM,
-                    texts.say("way.other-claim"),
-                    texts.say("way.other-claim.detail", String.join(", ", now.otherClaims())),
+                    Phrase.of("way.other-claim"),
+                    Phrase.of("way.other-claim.detail", String.join(", ", now.otherClaims())),
                     "members"));
         }
         if (now.unread() > 0) {
             obstacles.add(plain(
                     Obstacle.Weight.ANSWER,
                     Obstacle.Kind.MESSAGE,
-                    texts.say("way.message", now.unread()),
-                    texts.say("way.message.detail"),
+                    Phrase.of("way.message", now.unread()),
+                    Phrase.of("way.message.detail"),
                     ""));
         }
         if (now.proposedMatches() > 0) {
             obstacles.add(plain(
                     Obstacle.Weight.IMMATERIAL,
                     Obstacle.Kind.MATCH,
-                    texts.say("way.match", now.proposedMatches()),
-                    texts.say("way.match.detail"),
+                    Phrase.of("way.match", now.proposedMatches()),
+                    Phrase.of("way.match.detail"),
                     ""));
         }
         return obstacles;
@@ -126,8 +126,8 @@ class InTheWay {
                     .map(asked -> plain(
                             Obstacle.Weight.ANSWER,
                             Obstacle.Kind.MORE_TIME,
-                            texts.say("way.more-time", asked.days()),
-                            asked.why(),
+                            Phrase.of("way.more-time", asked.days()),
+                            Phrase.text(asked.why()),
                             ""));
         }
         return now.claim()
@@ -136,8 +136,8 @@ class InTheWay {
                 .map(wait -> plain(
                         Obstacle.Weight.WANTED,
                         Obstacle.Kind.FIX_LIST,
-                        texts.say("way.fix-list"),
-                        texts.say("way.fix-list.detail", DayText.brief(wait.until())),
+                        Phrase.of("way.fix-list"),
+                        Phrase.of("way.fix-list.detail", Phrase.brief(wait.until())),
                         ""));
     }
 
@@ -162,17 +162,16 @@ class InTheWay {
                 : Optional.of(plain(
                         weight,
                         kind,
-                        texts.say(title, items.size()),
-                        String.join(
-                                "; ", items.stream().map(EvidenceItem::title).toList()),
+                        Phrase.of(title, items.size()),
+                        Phrase.several(items.stream().map(EvidenceItem::title).toList(), "; "),
                         "papers"));
     }
 
-    private Obstacle register(RegisterRequest request, Determinations.Run run) {
-        String title = texts.say("way.register." + request.register(), run.nameOf(request.subject()));
-        String detail = request.state() == RegisterRequest.State.SILENT
-                ? texts.say("register.silent", request.attempts())
-                : texts.say("register.asking");
+    private Obstacle register(RegisterRequest request, Run run) {
+        Phrase title = Phrase.of("way.register." + request.register(), run.nameOf(request.subject()));
+        Phrase detail = request.state() == RegisterRequest.State.SILENT
+                ? Phrase.of("register.silent", request.attempts())
+                : Phrase.of("register.asking");
         return plain(
                 Obstacle.Weight.WANTED,
                 Obstacle.Kind.REGISTER,
@@ -191,9 +190,9 @@ class InTheWay {
                 values.put(new FactPath(fact.path()), values(fact));
             }
         });
-        ClaimView claim = now.claim();
         List<Obstacle> obstacles = new ArrayList<>();
-        impacts.of(claim, values).forEach((path, impact) -> obstacles.add(open(open.get(path), impact)));
+        impacts.of(now.dossier().settled().json(), values)
+                .forEach((path, impact) -> obstacles.add(open(open.get(path), impact)));
         return obstacles;
     }
 
@@ -230,43 +229,42 @@ class InTheWay {
                                         new Obstacle.Suggestion(ask.path(), ask.title(), ask.reason(), ask.good())));
     }
 
-    private String detail(Fact fact) {
+    private static Phrase detail(Fact fact) {
         return Stream.of(
-                        fact.said().map(this::said),
-                        fact.shown().map(shown -> texts.say("way.shown", shown.text())),
-                        fact.onRecord().map(shown -> texts.say("way.record", shown.text())))
+                        fact.said().map(InTheWay::said),
+                        fact.shown().map(shown -> Phrase.of("way.shown", shown.text())),
+                        fact.onRecord().map(shown -> Phrase.of("way.record", shown.text())))
                 .flatMap(Optional::stream)
-                .reduce((left, right) -> left + " " + right)
-                .orElse("");
+                .collect(Collectors.collectingAndThen(Collectors.toList(), parts -> Phrase.several(parts, " ")));
     }
 
-    private String said(Fact.Shown said) {
+    private static Phrase said(Fact.Shown said) {
         return said.note()
-                .map(monthly -> texts.say("way.said-monthly", said.text(), monthly))
-                .orElseGet(() -> texts.say("way.said", said.text()));
+                .map(monthly -> Phrase.of("way.said-monthly", said.text(), monthly))
+                .orElseGet(() -> Phrase.of("way.said", said.text()));
     }
 
-    private String words(Impact impact) {
+    private static Phrase words(Impact impact) {
         return switch (impact.kind()) {
-            case NOTHING -> texts.say("impact.nothing");
+            case NOTHING -> Phrase.of("impact.nothing");
             case AMOUNT ->
-                texts.say(
+                Phrase.of(
                         "impact.amount",
                         impact.least().orElse(""),
                         impact.greatest().orElse(""));
-            case ANSWER -> impact.together() ? texts.say("impact.together") : answer(impact.outcomes());
+            case ANSWER -> impact.together() ? Phrase.of("impact.together") : answer(impact.outcomes());
         };
     }
 
     /** With one outcome in words it is the ground or the time of it that changes. */
-    private String answer(List<String> outcomes) {
+    private static Phrase answer(List<Phrase> outcomes) {
         return outcomes.size() == 1
-                ? texts.say("impact.ground", outcomes.getFirst())
-                : texts.say("impact.answer", String.join(texts.say("impact.or"), outcomes));
+                ? Phrase.of("impact.ground", outcomes.getFirst())
+                : Phrase.of("impact.answer", new Phrase.Several(outcomes, Phrase.of("impact.or")));
     }
 
     private static Obstacle plain(
-            Obstacle.Weight weight, Obstacle.Kind kind, String title, String detail, String path) {
-        return new Obstacle(weight, kind, title, detail, "", path, Optional.empty());
+            Obstacle.Weight weight, Obstacle.Kind kind, Phrase title, Phrase detail, String path) {
+        return new Obstacle(weight, kind, title, detail, Phrase.NOTHING, path, Optional.empty());
     }
 }

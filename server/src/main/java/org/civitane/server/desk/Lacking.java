@@ -6,7 +6,8 @@ import java.util.Set;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.reasoning.Wording;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.platform.Phrase;
 
 /** What is lacking, as something in the way: told from what the programme says of the code, so that each can be told. */
 final class Lacking {
@@ -16,32 +17,32 @@ final class Lacking {
     private Lacking() {}
 
     /** In words of its own where the code has them; else in the programme's word for what is lacking. */
-    static Obstacle of(String code, Determinations.Run run) {
-        Lack lack = run.read().programme().lackOf(code);
+    static Obstacle of(String code, Run run) {
+        Lack lack = run.programme().lackOf(code);
         Wording wording = run.wording();
         String subject = Lack.subjectOf(code);
         String key = lack.code() + (subject.isEmpty() || !wording.has("missing." + lack.code() + "-of") ? "" : "-of");
-        Map<String, String> places = Map.of("name", run.nameOf(subject), "what", wording.shown(code));
-        String title = lacking(wording, "missing." + key, "missing.other", places);
+        Map<String, Phrase> places = Map.of("name", Phrase.text(run.nameOf(subject)), "what", run.wordFor(code));
+        Phrase title = lacking(run, "missing." + key, "missing.other", places);
         String path = lack.factOf(code).path();
         boolean askable = !lack.beforehand() && ASKED_HERE.contains(lack.from());
         return new Obstacle(
                 Obstacle.Weight.ANSWER,
                 Obstacle.Kind.MISSING,
                 title,
-                lacking(wording, "missing." + key + ".detail", "missing.from." + lack.from(), places),
-                "",
+                lacking(run, "missing." + key + ".detail", "missing.from." + lack.from(), places),
+                Phrase.NOTHING,
                 path,
                 askable
                         ? Optional.of(new Obstacle.Suggestion(
                                 path,
                                 title,
-                                lacking(wording, "ask." + key, "ask.other", places),
-                                lacking(wording, "good." + key, "good.other", places)))
+                                lacking(run, "ask." + key, "ask.other", places),
+                                lacking(run, "good." + key, "good.other", places)))
                         : Optional.empty());
     }
 
-    private static String lacking(Wording wording, String key, String otherwise, Map<String, String> places) {
-        return wording.filled(wording.text(wording.has(key) ? key : otherwise), places);
+    private static Phrase lacking(Run run, String key, String otherwise, Map<String, Phrase> places) {
+        return new Phrase.Word(run.programme().id(), run.wording().has(key) ? key : otherwise, places);
     }
 }

@@ -10,6 +10,7 @@ import org.civitane.core.claim.Act;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
@@ -18,13 +19,14 @@ import org.civitane.server.contact.Messages;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.decisions.UrgentAwards;
-import org.civitane.server.determinations.Determinations;
-import org.civitane.server.papers.EvidenceItem;
-import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.verification.Doubt;
-import org.civitane.server.verification.Doubts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -37,10 +39,9 @@ class MyClaimsController {
     private final Claims claims;
     private final ClaimActs acts;
     private final Decisions decisions;
-    private final Determinations determinations;
+    private final Dossiers dossiers;
     private final EvidenceList evidence;
     private final Messages messages;
-    private final Doubts doubts;
     private final UrgentAwards awards;
     private final Texts texts;
 
@@ -48,20 +49,18 @@ class MyClaimsController {
             Claims claims,
             ClaimActs acts,
             Decisions decisions,
-            Determinations determinations,
+            Dossiers dossiers,
             EvidenceList evidence,
             Messages messages,
-            Doubts doubts,
             UrgentAwards awards,
             Texts texts) {
         this.evidence = evidence;
         this.messages = messages;
-        this.doubts = doubts;
         this.awards = awards;
         this.claims = claims;
         this.acts = acts;
         this.decisions = decisions;
-        this.determinations = determinations;
+        this.dossiers = dossiers;
         this.texts = texts;
     }
 
@@ -85,7 +84,7 @@ class MyClaimsController {
             LocalDate receivedOn,
             LocalDate dueBy,
             LocalDate decideBy,
-            Optional<String> wanted,
+            Optional<Phrase> wanted,
             Optional<LocalDate> wantedBy,
             List<String> outcome,
             int papersWanted,
@@ -111,6 +110,7 @@ class MyClaimsController {
     }
 
     private MyClaim shown(ClaimView claim) {
+        Dossier dossier = dossiers.of(claim);
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
         Optional<Wait> onMe = claim.waiting().filter(wait -> wait.on() == Wait.On.APPLICANT);
@@ -126,25 +126,30 @@ class MyClaimsController {
                 onMe.map(Wait::what),
                 onMe.map(Wait::until),
                 decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
-                        .map(this::outcome)
+                        .map(made -> outcome(dossier.run()))
                         .orElse(List.of()),
-                claim.state().isOpen() ? papersWanted(claim) : 0,
+                claim.state().isOpen() ? papersWanted(dossier) : 0,
                 messages.unread(claim.id(), false),
                 decision.isPresent() || awards.of(claim.id()).isPresent(),
-                onMe.isPresent() ? wantedAt(claim) : "",
+                onMe.flatMap(wait -> dossier.firstAsk())
+                        .map(MyClaimsController::wantedAt)
+                        .orElse(""),
                 claim.state().allows(Act.WITHDRAW),
                 claim.state().allows(Act.CORRESPOND));
     }
 
-    private String wantedAt(ClaimView claim) {
-        boolean doubted = doubts.of(claim.id())
-                .filter(doubt -> doubt.state() == Doubt.State.ASKED)
-                .isPresent();
-        return doubted ? "identity" : awards.of(claim.id()).isPresent() ? "papers" : "fix-list";
+    /** Where what is due first is answered. */
+    private static String wantedAt(Ask ask) {
+        return switch (ask.kind()) {
+            case FIX_LIST -> "fix-list";
+            case DOUBT -> "identity";
+            case LATER_PAPERS -> "papers";
+        };
     }
 
-    private int papersWanted(ClaimView claim) {
-        return (int) evidence.of(claim).stream().filter(EvidenceItem::isWanted).count();
+    private int papersWanted(Dossier dossier) {
+        return (int)
+                evidence.of(dossier).stream().filter(EvidenceItem::isWanted).count();
     }
 
     private String sentence(ClaimView claim, Optional<Wait> onMe) {
@@ -167,8 +172,7 @@ class MyClaimsController {
         return claim.decideBy().equals(claim.dueBy()) ? day : texts.say("my.later", day, DayText.date(claim.dueBy()));
     }
 
-    private List<String> outcome(Decision decision) {
-        Determinations.Run run = determinations.kept(decision.run());
+    private List<String> outcome(Run run) {
         if (!run.isAboutPeople()) {
             return run.determination().outcomes().stream()
                     .map(outcome -> texts.say(

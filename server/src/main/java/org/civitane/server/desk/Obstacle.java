@@ -1,21 +1,22 @@
 package org.civitane.server.desk;
 
 import java.util.Optional;
+import org.civitane.server.platform.Phrase;
 
 /**
  * Something that stands between a claim and its decision.
  *
  * @param kind what it is about, for what can be done with it
  * @param path the fact it is about; the question to a register where it is about that
- * @param impact what would change, in words; empty where that was not worked out
+ * @param impact what would change; nothing where that was not worked out
  * @param suggestion a point for the fix list that would clear it, when the applicant can
  */
 record Obstacle(
         Weight weight,
         Kind kind,
-        String title,
-        String detail,
-        String impact,
+        Phrase title,
+        Phrase detail,
+        Phrase impact,
         String path,
         Optional<Suggestion> suggestion) {
     /** What hangs on it. */
@@ -46,5 +47,5 @@ record Obstacle(
     }
 
     /** What could be asked of the applicant. @param path the fact that the point unlocks */
-    record Suggestion(String path, String title, String reason, String good) {}
+    record Suggestion(String path, Phrase title, Phrase reason, Phrase good) {}
 }

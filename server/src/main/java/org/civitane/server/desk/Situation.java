@@ -2,11 +2,12 @@ package org.civitane.server.desk;
 
 import java.util.List;
 import java.util.Optional;
+import org.civitane.server.asks.MoreTime;
 import org.civitane.server.casework.ClaimView;
-import org.civitane.server.corrections.Extensions;
 import org.civitane.server.corrections.FixList;
-import org.civitane.server.determinations.Determinations;
-import org.civitane.server.papers.EvidenceItem;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.verification.FactGroup;
 import org.civitane.server.verification.Verification;
 
@@ -19,13 +20,20 @@ import org.civitane.server.verification.Verification;
  * @param otherClaims numbers of other claims of the same season that name the same people
  */
 record Situation(
-        ClaimView claim,
-        Determinations.Run run,
+        Dossier dossier,
         Verification.Review review,
         List<FactGroup> facts,
         List<EvidenceItem> evidence,
         List<FixList> fixLists,
-        Optional<Extensions.MoreTime> moreTime,
+        Optional<MoreTime> moreTime,
         int unread,
         int proposedMatches,
-        List<String> otherClaims) {}
+        List<String> otherClaims) {
+    ClaimView claim() {
+        return dossier.claim();
+    }
+
+    Run run() {
+        return dossier.run();
+    }
+}

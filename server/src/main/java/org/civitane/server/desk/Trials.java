@@ -8,14 +8,14 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Differences;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.settlements.Settlements;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -26,14 +26,12 @@ import tools.jackson.databind.node.ObjectNode;
 @Transactional(readOnly = true)
 class Trials {
     private final Claims claims;
-    private final Settlements settlements;
     private final Determinations determinations;
     private final DeskView desks;
     private final Texts texts;
 
-    Trials(Claims claims, Settlements settlements, Determinations determinations, DeskView desks, Texts texts) {
+    Trials(Claims claims, Determinations determinations, DeskView desks, Texts texts) {
         this.claims = claims;
-        this.settlements = settlements;
         this.determinations = determinations;
         this.desks = desks;
         this.texts = texts;
@@ -54,12 +52,12 @@ class Trials {
             List<Differences.Difference> steps) {}
 
     /** @throws Problem at a value that the case cannot take */
-    Trial whatIf(ClaimView claim, Map<FactPath, JsonNode> values) {
-        Determinations.Run now = determinations.current(claim);
-        ObjectNode file = settlements.settledCase(claim);
+    Trial whatIf(Dossier dossier, Map<FactPath, JsonNode> values) {
+        Run now = dossier.run();
+        ObjectNode file = dossier.settled().copy();
         try {
             values.forEach((path, value) -> CasePaths.set(file, path, value));
-            Determinations.Run then = run(file);
+            Run then = run(file);
             return new Trial(desks.result(now), desks.result(then), Differences.between(now, then));
         } catch (BadInput e) {
             throw Problem.invalid(e.pointer(), e.getMessage());
@@ -69,11 +67,11 @@ class Trials {
     }
 
     /** An earlier edition as it was said against the claim as it stands. */
-    Compared compare(ClaimView claim, int edition) {
-        ObjectNode before = JsonColumn.readObject(claims.edition(claim, edition));
-        ObjectNode now = settlements.settledCase(claim);
-        Determinations.Run then = run(before);
-        Determinations.Run today = run(now);
+    Compared compare(Dossier dossier, int edition) {
+        ObjectNode before = JsonColumn.readObject(claims.edition(dossier.claim(), edition));
+        JsonNode now = dossier.settled().json();
+        Run then = run(before);
+        Run today = dossier.run();
         Map<String, JsonNode> old = leaves(before);
         Map<String, JsonNode> fresh = leaves(now);
         List<Changed> facts = new ArrayList<>();
@@ -87,7 +85,7 @@ class Trials {
         return new Compared(edition, desks.result(then), desks.result(today), facts, Differences.between(then, today));
     }
 
-    private boolean decides(ObjectNode before, String path, JsonNode value, Determinations.Run then) {
+    private boolean decides(ObjectNode before, String path, JsonNode value, Run then) {
         ObjectNode trial = before.deepCopy();
         try {
             CasePaths.set(trial, new FactPath(path), value);
@@ -100,12 +98,12 @@ class Trials {
         }
     }
 
-    private Determinations.Run run(ObjectNode file) {
+    private Run run(ObjectNode file) {
         return determinations.run(CaseFiles.read(JsonColumn.bytes(file)));
     }
 
     /** Every fact by its path: elements with ids one by one, lists without ids as a whole. */
-    private static Map<String, JsonNode> leaves(ObjectNode file) {
+    private static Map<String, JsonNode> leaves(JsonNode file) {
         Map<String, JsonNode> leaves = new LinkedHashMap<>();
         file.properties().forEach(entry -> collect(entry.getKey(), entry.getValue(), leaves));
         return leaves;

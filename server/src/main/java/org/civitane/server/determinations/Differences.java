@@ -14,7 +14,7 @@ public final class Differences {
     public record Difference(String before, String now) {}
 
     /** Steps are the same step when they have the same code, and come as the same one of that code. */
-    public static List<Difference> between(Determinations.Run before, Determinations.Run now) {
+    public static List<Difference> between(Run before, Run now) {
         Map<String, String> then = byStep(before.working());
         Map<String, String> today = byStep(now.working());
         List<Difference> differences = new ArrayList<>();
@@ -32,15 +32,14 @@ public final class Differences {
         return List.copyOf(differences);
     }
 
-    private static Map<String, String> byStep(List<Determinations.Sentence> working) {
+    private static Map<String, String> byStep(List<Sentence> working) {
         Map<String, String> texts = new LinkedHashMap<>();
         collect(working, texts, new HashMap<>());
         return texts;
     }
 
-    private static void collect(
-            List<Determinations.Sentence> working, Map<String, String> texts, Map<String, Integer> count) {
-        for (Determinations.Sentence sentence : working) {
+    private static void collect(List<Sentence> working, Map<String, String> texts, Map<String, Integer> count) {
+        for (Sentence sentence : working) {
             int which = count.merge(sentence.code(), 1, Integer::sum);
             texts.put(sentence.code() + " " + which, sentence.text());
             collect(sentence.steps(), texts, count);

@@ -17,10 +17,9 @@ import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.server.casework.ClaimView;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.policies.PolicyStore;
-import org.civitane.server.settlements.Settlements;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -37,14 +36,12 @@ public class Impacts {
     private static final int REMEMBERED = 200;
     private static final String PROGRAMME = "programme";
 
-    private final Settlements settlements;
     private final PolicyStore policies;
     private final Determinations determinations;
     private final Cache<Question, Map<FactPath, Impact>> answered =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    Impacts(Settlements settlements, PolicyStore policies, Determinations determinations) {
-        this.settlements = settlements;
+    Impacts(PolicyStore policies, Determinations determinations) {
         this.policies = policies;
         this.determinations = determinations;
     }
@@ -53,17 +50,17 @@ public class Impacts {
      * What hangs on each open fact, with all others as they stand. A fact that changes nothing by itself, but does
      * together with another that is open too, is told apart: it must not be settled unseen.
      *
+     * @param settled the case with what is settled; not to be changed afterwards
      * @param open path to the values that it could take
      */
-    public Map<FactPath, Impact> of(ClaimView claim, Map<FactPath, List<JsonNode>> open) {
+    public Map<FactPath, Impact> of(JsonNode settled, Map<FactPath, List<JsonNode>> open) {
         return open.isEmpty()
                 ? Map.of()
-                : answered.get(
-                        new Question(settlements.settledCase(claim), List.copyOf(open.entrySet())), this::answer);
+                : answered.get(new Question(settled, List.copyOf(open.entrySet())), this::answer);
     }
 
     /** All that the answer hangs on; the desk and the day sheet ask the same one after the other. */
-    private record Question(ObjectNode settled, List<Map.Entry<FactPath, List<JsonNode>>> open) {}
+    private record Question(JsonNode settled, List<Map.Entry<FactPath, List<JsonNode>>> open) {}
 
     private Map<FactPath, Impact> answer(Question question) {
         ObjectNode settled = programmeFirst(question.settled());
@@ -90,10 +87,10 @@ public class Impacts {
     }
 
     /** A case file is read in one go when it begins with its programme. */
-    private static ObjectNode programmeFirst(ObjectNode file) {
+    private static ObjectNode programmeFirst(JsonNode file) {
         ObjectNode ordered = JsonColumn.object();
         ordered.set(PROGRAMME, file.path(PROGRAMME));
-        ordered.setAll(file);
+        ordered.setAll((ObjectNode) file);
         return ordered;
     }
 
@@ -141,13 +138,13 @@ public class Impacts {
             return now;
         }
 
-        String headline(List<Outcome> outcomes) {
+        Phrase headline(List<Outcome> outcomes) {
             return determinations.run(reads.get(outcomes)).headline();
         }
     }
 
     private static Impact impact(List<List<Outcome>> distinct, Trial trial, boolean mattersTogether) {
-        List<String> words = distinct.stream().map(trial::headline).distinct().toList();
+        List<Phrase> words = distinct.stream().map(trial::headline).distinct().toList();
         List<Money> totals = distinct.stream()
                 .map(Materiality::total)
                 .flatMap(Optional::stream)

@@ -4,13 +4,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 
-/** Finds the question that asks for a fact. */
+/** What programmes ask, and the question that asks for a fact. */
 public final class Questions {
     private Questions() {}
 
@@ -20,14 +19,18 @@ public final class Questions {
      */
     public static Optional<Asked> askingFor(Programme<?> programme, FactPath path) {
         List<String> steps = List.of(path.path().split("/"));
-        return programme.form().stream()
-                .map(OnlineForm::chapters)
-                .flatMap(List::stream)
-                .map(Chapter::questions)
-                .flatMap(List::stream)
+        return of(programme)
                 .flatMap(question -> within(question, steps, "question."))
                 .findFirst()
                 .map(found -> Asked.of(found.question(), found.prefix(), programme.wording(Locale.ENGLISH)));
+    }
+
+    /** All questions of a programme's form in its order, with those asked of whoever signs at the end. */
+    public static Stream<Question> of(Programme<?> programme) {
+        return programme.form().stream()
+                .flatMap(form -> Stream.concat(
+                        form.chapters().stream().map(Chapter::questions).flatMap(List::stream),
+                        form.signing().stream()));
     }
 
     private record Found(Question question, String prefix) {}

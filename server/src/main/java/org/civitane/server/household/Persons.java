@@ -19,6 +19,7 @@ import org.civitane.server.casework.History;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
@@ -135,7 +136,7 @@ public class Persons {
                 claim.id(),
                 Actor.of(who),
                 "person-matched",
-                texts.say(same ? "history.matched" : "history.not-matched"));
+                Phrase.of(same ? "history.matched" : "history.not-matched"));
         claims.touch(claim.id());
     }
 

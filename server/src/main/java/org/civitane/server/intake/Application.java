@@ -2,9 +2,12 @@ package org.civitane.server.intake;
 
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Optional;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
+import org.civitane.core.question.HouseholdQuestions;
+import org.civitane.core.question.Question;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.WhoseWord;
@@ -42,23 +45,26 @@ final class Application {
         ObjectNode file = answers.deepCopy();
         file.remove("contact");
         file.put("programme", programme).put("receivedAt", MOMENT.format(at));
-        file.putArray("signatures")
-                .addObject()
-                .put("member", applicant(answers).path("id").asString(""))
-                .put("name", name)
-                .put("signedAt", MOMENT.format(at));
-        if (asksSignerNumber(programme)) {
-            ObjectNode number = file.putObject("signerNumber");
-            last4.ifPresentOrElse(digits -> number.put("last4", digits), () -> number.put("none", true));
+        for (Question question : signing(programme)) {
+            if (question.widget() == Question.Widget.SIGNATURE) {
+                file.putArray(question.path())
+                        .addObject()
+                        .put("member", applicant(answers).path("id").asString(""))
+                        .put("name", name)
+                        .put("signedAt", MOMENT.format(at));
+            } else {
+                ObjectNode number = file.putObject(question.path());
+                last4.ifPresentOrElse(digits -> number.put("last4", digits), () -> number.put("none", true));
+            }
         }
         return file;
     }
 
-    private static boolean asksSignerNumber(String programme) {
+    private static List<Question> signing(String programme) {
         return Catalogue.named(programme)
                 .form()
-                .filter(OnlineForm::asksSignerNumber)
-                .isPresent();
+                .map(OnlineForm::signing)
+                .orElseGet(() -> List.of(HouseholdQuestions.signature()));
     }
 
     /** The application as it would be if it were signed now and every statement in it confirmed; for the estimate. */

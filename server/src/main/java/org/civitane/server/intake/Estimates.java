@@ -10,6 +10,7 @@ import org.civitane.core.programme.Status;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
@@ -41,7 +42,7 @@ class Estimates {
         return new Estimate(false, texts.say("estimate.not-yet"), texts.say("estimate.not-yet.detail"), List.of());
     }
 
-    private Estimate estimate(Determinations.Run run) {
+    private Estimate estimate(Run run) {
         List<String> open =
                 run.determination().missing().stream().map(run.wording()::shown).toList();
         if (run.determination().status() != Status.DETERMINED) {
@@ -51,7 +52,7 @@ class Estimates {
         return new Estimate(true, headline(run), detail(run), List.of());
     }
 
-    private String headline(Determinations.Run run) {
+    private String headline(Run run) {
         Map<String, List<Outcome>> byResult = run.determination().outcomes().stream()
                 .collect(Collectors.groupingBy(Outcome::result, LinkedHashMap::new, Collectors.toList()));
         return byResult.entrySet().stream()
@@ -65,7 +66,7 @@ class Estimates {
     }
 
     /** The programme's sentence for the first result, or for its basis. */
-    private static String detail(Determinations.Run run) {
+    private static String detail(Run run) {
         Outcome first = run.determination().outcomes().getFirst();
         String forBasis = run.wording().textOr("estimate." + first.basis(), "");
         String template = run.wording().textOr("estimate." + first.result(), forBasis);

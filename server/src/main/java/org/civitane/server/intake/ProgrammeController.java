@@ -13,9 +13,12 @@ import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.determinations.Sentence;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
@@ -71,7 +74,11 @@ class ProgrammeController {
         List<Asked> screening = form.screening().stream()
                 .map(question -> Asked.of(question, "screening.", wording))
                 .toList();
-        return new Form(offer(programme), chapters, screening, form.asksSignerNumber());
+        return new Form(
+                offer(programme),
+                chapters,
+                screening,
+                form.signing().stream().anyMatch(asked -> asked.widget() == Question.Widget.LAST_FOUR));
     }
 
     @PostMapping("/api/programmes/{id}/screening")
@@ -82,14 +89,14 @@ class ProgrammeController {
     private <C extends CaseFile> Screened screen(Programme<C> programme, Map<String, String> answers) {
         try {
             C sketch = formOf(programme).sketch(answers, clock.localNow());
-            Determinations.Run run = determinations.run(new CaseFiles.Read<>(programme, sketch));
+            Run run = determinations.run(new CaseFiles.Read<>(programme, sketch));
             String result = run.determination().outcomes().stream()
                     .map(Outcome::result)
                     .findFirst()
                     .orElse("NONE");
             List<String> reasons = run.working().stream()
                     .filter(sentence -> formOf(programme).saidInScreening().contains(sentence.code()))
-                    .map(Determinations.Sentence::text)
+                    .map(Sentence::text)
                     .toList();
             return new Screened(result, run.wording().text("screening.result." + result), reasons);
         } catch (InvalidFact e) {

@@ -18,10 +18,10 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.contact.Notices;
+import org.civitane.server.doubts.Disowned;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.verification.Disowned;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -139,7 +139,7 @@ public class MisuseCases {
 
     @EventListener
     void disowned(Disowned event) {
-        Actor actor = new Actor(texts.say("misuse.actor"));
+        Actor actor = Actor.part("misuse.actor");
         UUID id = database.sql("""
                         insert into misuse_case (id, claim_id, state, opened_at) values (?, ?, 'OPEN', ?)
                         on conflict (claim_id) do update set state = 'OPEN', words = '', closed_by = '', closed_at = null
@@ -167,7 +167,7 @@ public class MisuseCases {
                     .param("claim", claim.id())
                     .query(UUID.class)
                     .list()
-                    .forEach(id -> hold(id, claim.id(), new Actor(texts.say("misuse.actor"))));
+                    .forEach(id -> hold(id, claim.id(), Actor.part("misuse.actor")));
         }
     }
 

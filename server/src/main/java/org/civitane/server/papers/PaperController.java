@@ -8,7 +8,6 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,22 +30,19 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Papers and the evidence list, for the applicant whose claim it is and for staff. */
+/** Papers, for the applicant whose claim it is and for staff. */
 @RestController
 class PaperController {
     private final Claims claims;
     private final ClaimActs acts;
     private final Papers papers;
-    private final EvidenceList evidence;
     private final Readings readings;
     private final PaperRoom room;
 
-    PaperController(
-            Claims claims, ClaimActs acts, Papers papers, EvidenceList evidence, Readings readings, PaperRoom room) {
+    PaperController(Claims claims, ClaimActs acts, Papers papers, Readings readings, PaperRoom room) {
         this.claims = claims;
         this.acts = acts;
         this.papers = papers;
-        this.evidence = evidence;
         this.readings = readings;
         this.room = room;
     }
@@ -54,17 +50,7 @@ class PaperController {
     /** A code, not words: the kind of a paper, the id of a member. */
     private static final String CODE = "[A-Za-z0-9_-]{0,40}";
 
-    record Waive(
-            @NotNull @Size(max = 40) String kind,
-            @NotNull @Size(max = 40) String subject,
-            @NotNull @Size(max = 500) String reason) {}
-
     record SendBack(@NotNull @Size(max = 500) String reason) {}
-
-    @GetMapping("/api/my/claims/{id}/evidence")
-    List<MyEvidenceItem> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return evidence.ofApplicant(claims.claimOf(who, id));
-    }
 
     /** What may still come, so that it can be told before anything is sent. */
     @GetMapping("/api/my/claims/{id}/room")
@@ -103,11 +89,6 @@ class PaperController {
             @RequestParam(defaultValue = "1") int page,
             @AuthenticationPrincipal SignedIn who) {
         return png(papers.picture(claims.claimOf(who, id).id(), paper, page));
-    }
-
-    @GetMapping("/api/claims/{id}/evidence")
-    List<EvidenceItem> ofClaim(@PathVariable UUID id) {
-        return evidence.of(claims.claim(id));
     }
 
     @GetMapping("/api/claims/{id}/papers/{paper}/picture")
@@ -163,15 +144,6 @@ class PaperController {
             @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(
                 id, who, Act.ESTABLISH, claim -> papers.name(claim, paper, name.kind(), name.subject(), who));
-    }
-
-    @PostMapping("/api/claims/{id}/evidence/waive")
-    List<EvidenceItem> waive(
-            @PathVariable UUID id, @RequestBody @Valid Waive wish, @AuthenticationPrincipal SignedIn who) {
-        return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
-            evidence.waive(claim, wish.kind(), wish.subject(), wish.reason(), who);
-            return evidence.of(claims.claim(id));
-        });
     }
 
     /** Only ever a picture made here, never the file as it came. */

@@ -17,6 +17,7 @@ import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.beans.factory.annotation.Value;
@@ -141,7 +142,7 @@ public class Papers {
                 .update();
         if (added > 0) {
             readings.toBeRead(paper.id());
-            history.add(paper.claim(), Actor.of(who), "paper-received", texts.say("history.paper", paper.name()));
+            history.add(paper.claim(), Actor.of(who), "paper-received", Phrase.of("history.paper", paper.name()));
             events.publishEvent(new PapersChanged(paper.claim()));
             claims.touch(paper.claim());
         }
@@ -187,7 +188,7 @@ public class Papers {
         if (state == Paper.State.ACCEPTED) {
             readings.confirm(claim, id, who);
         }
-        history.add(claim.id(), Actor.of(who), "paper-judged", texts.say("history.paper." + state, paper.name()));
+        history.add(claim.id(), Actor.of(who), "paper-judged", Phrase.of("history.paper." + state, paper.name()));
         events.publishEvent(new PapersChanged(claim.id()));
         claims.touch(claim.id());
         return paper(claim.id(), id);
@@ -203,7 +204,7 @@ public class Papers {
         database.sql("update paper set kind = ?, subject = ? where id = ?")
                 .params(kind, subject, id)
                 .update();
-        history.add(claim.id(), Actor.of(who), "paper-named", texts.say("history.paper-named", paper.name()));
+        history.add(claim.id(), Actor.of(who), "paper-named", Phrase.of("history.paper-named", paper.name()));
         events.publishEvent(new PapersChanged(claim.id()));
         claims.touch(claim.id());
         return paper(claim.id(), id);

@@ -27,6 +27,7 @@ import org.civitane.server.papers.reading.SlipReader;
 import org.civitane.server.papers.reading.ZoneReader;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.slf4j.Logger;
@@ -133,7 +134,7 @@ public class Readings {
             }
         });
         keep(paper, Reading.State.READ, shown);
-        history.add(claim.id(), Actor.of(who), "paper-seen", texts.say("history.paper-seen"));
+        history.add(claim.id(), Actor.of(who), "paper-seen", Phrase.of("history.paper-seen"));
         events.publishEvent(new PapersChanged(claim.id()));
         claims.touch(claim.id());
         return new Reading(Reading.State.READ, shown);

@@ -13,7 +13,9 @@ import tools.jackson.databind.JsonNode;
 @Configuration(proxyBeanMethods = false)
 class ApiDescription {
     static {
-        SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);
+        SpringDocUtils.getConfig()
+                .replaceWithClass(JsonNode.class, Object.class)
+                .replaceWithClass(Phrase.class, String.class);
     }
 
     @Bean

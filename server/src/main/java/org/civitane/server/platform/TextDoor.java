@@ -8,6 +8,11 @@ import java.io.OutputStream;
 import java.lang.reflect.Type;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.Shape;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.exchange.binding.Json;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpHeaders;
@@ -30,9 +35,14 @@ class TextDoor extends RequestBodyAdviceAdapter {
     /** The largest body taken, in bytes; papers come by another way. */
     static final int LARGEST = 64 * 1024;
 
-    /** Fields in which people write more than a line. */
-    private static final Set<String> LONG_TEXTS =
-            Set.of("body", "reason", "despite", "words", "why", "note", "good", "explanation");
+    /** Fields in which people write more than a line: what staff and applicants write to each other, and such facts. */
+    private static final Set<String> LONG_TEXTS = Stream.concat(
+                    Stream.of("body", "reason", "despite", "words", "why", "note", "good"),
+                    Catalogue.programmes().stream()
+                            .flatMap(programme -> programme.facts().stream())
+                            .filter(fact -> fact.shape().equals(new Shape.Text(true)))
+                            .map(FactSpec::name))
+            .collect(Collectors.toUnmodifiableSet());
 
     private final Texts texts;
 

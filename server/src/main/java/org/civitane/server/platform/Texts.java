@@ -1,10 +1,16 @@
 package org.civitane.server.platform;
 
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.reasoning.Wording;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import org.springframework.stereotype.Component;
 
-/** The sentences that the server says to people, from {@code messages.properties}. */
+/** The sentences that the server says to people, from {@code messages.properties} and from the programmes' words. */
 @Component
 public class Texts {
     private final ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
@@ -23,6 +29,47 @@ public class Texts {
 
     /** A sentence with its places {0}, {1} … filled in. */
     public String say(String key, Object... places) {
-        return messages.getMessage(key, places, Locale.ENGLISH);
+        Object[] worded = Arrays.stream(places)
+                .map(place -> place instanceof Phrase phrase ? value(phrase) : place)
+                .toArray();
+        return messages.getMessage(key, worded, Locale.ENGLISH);
+    }
+
+    /** A phrase in words; one that was kept by a version that had other texts is told by its code. */
+    public String say(Phrase phrase) {
+        return switch (phrase) {
+            case Phrase.Text text -> text.text();
+            case Phrase.Count count -> String.valueOf(count.number());
+            case Phrase.Sentence sentence ->
+                messages.getMessage(
+                        sentence.code(),
+                        sentence.values().stream().map(this::value).toArray(),
+                        sentence.code(),
+                        Locale.ENGLISH);
+            case Phrase.Word word -> word(word);
+            case Phrase.Day day ->
+                switch (day.style()) {
+                    case BRIEF -> DayText.brief(day.day());
+                    case FULL -> DayText.full(day.day());
+                };
+            case Phrase.Several several ->
+                several.parts().stream().map(this::say).collect(Collectors.joining(say(several.between())));
+            case Phrase.Capital capital -> capital(say(capital.of()));
+        };
+    }
+
+    private Object value(Phrase phrase) {
+        return phrase instanceof Phrase.Count count ? count.number() : say(phrase);
+    }
+
+    private String word(Phrase.Word word) {
+        Wording wording = Catalogue.named(word.programme()).wording(Locale.ENGLISH);
+        Map<String, String> places = new HashMap<>();
+        word.places().forEach((name, value) -> places.put(name, say(value)));
+        return wording.has(word.key()) ? wording.filled(wording.text(word.key()), places) : word.key();
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ENGLISH) + text.substring(1);
     }
 }

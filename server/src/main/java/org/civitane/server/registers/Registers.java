@@ -22,6 +22,7 @@ import org.civitane.server.casework.History;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
@@ -109,7 +110,7 @@ public class Registers {
                 claim,
                 actor,
                 "register-asked",
-                texts.say("history.register-asked", texts.say("register.in." + last.register())));
+                Phrase.of("history.register-asked", Phrase.of("register.in." + last.register())));
         claims.touch(claim);
     }
 
@@ -124,7 +125,7 @@ public class Registers {
         if (changed == 0) {
             throw Problem.conflict("answered", texts.say("register.has-answered"));
         }
-        history.add(claim, Actor.of(who), "register-without", texts.say("history.register-without", reason.strip()));
+        history.add(claim, Actor.of(who), "register-without", Phrase.of("history.register-without", reason.strip()));
         claims.comeBackFromRegister(claim);
     }
 
@@ -190,9 +191,9 @@ public class Registers {
         if (first) {
             history.add(
                     request.claim(),
-                    new Actor(texts.say("register." + request.register())),
+                    Actor.part("register." + request.register()),
                     "register-silent",
-                    texts.say("history.register-silent"));
+                    Phrase.of("history.register-silent"));
             events.publishEvent(new ClaimTouched(request.claim()));
         }
     }

@@ -2,6 +2,7 @@ package org.civitane.server.settlements;
 
 import java.time.Instant;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.server.platform.Phrase;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -10,4 +11,4 @@ import tools.jackson.databind.JsonNode;
  * @param unasked settled without asking anybody, since nothing hung on it
  */
 public record Settlement(
-        FactPath path, View view, JsonNode value, String reason, String by, Instant at, boolean unasked) {}
+        FactPath path, View view, JsonNode value, Phrase reason, Phrase by, Instant at, boolean unasked) {}

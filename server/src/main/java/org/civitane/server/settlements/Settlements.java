@@ -14,6 +14,8 @@ import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -46,14 +48,14 @@ public class Settlements {
     @Transactional(readOnly = true)
     public List<Settlement> standing(UUID claim) {
         return database.sql(
-                        "select path, view, value::text, reason, settled_by, settled_at, unasked from settlement where claim_id = ? and undone_at is null order by path")
+                        "select path, view, value::text, reason::text, settled_by::text, settled_at, unasked from settlement where claim_id = ? and undone_at is null order by path")
                 .param(claim)
                 .query((row, i) -> new Settlement(
                         new FactPath(row.getString(1)),
                         View.valueOf(row.getString(2)),
                         JsonColumn.read(row.getString(3)),
-                        row.getString(4),
-                        row.getString(5),
+                        PhraseColumn.read(row.getString(4)),
+                        PhraseColumn.read(row.getString(5)),
                         row.getTimestamp(6).toInstant(),
                         row.getBoolean(7)))
                 .list();
@@ -62,9 +64,13 @@ public class Settlements {
     /** The newest edition with the settlements that stand laid over it, as JSON. */
     @Transactional(readOnly = true)
     public ObjectNode settledCase(ClaimView claim) {
-        ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
-        standing(claim.id()).forEach(settlement -> CasePaths.set(file, settlement.path(), settlement.value()));
-        return file;
+        return over(JsonColumn.readObject(claims.newestEdition(claim)), standing(claim.id()));
+    }
+
+    /** Lays settlements over an edition, which is changed. */
+    public ObjectNode over(ObjectNode edition, List<Settlement> standing) {
+        standing.forEach(settlement -> CasePaths.set(edition, settlement.path(), settlement.value()));
+        return edition;
     }
 
     /**
@@ -73,35 +79,37 @@ public class Settlements {
      * @throws Problem when the case file could not stand with that value
      */
     public void settle(ClaimView claim, FactPath path, View view, JsonNode value, String reason, Actor actor) {
-        settle(claim, path, view, value, reason, actor, false);
+        settle(claim, path, view, value, given(path, reason), actor, false);
+    }
+
+    /** A register confirms a fact. */
+    public void settleByRegister(ClaimView claim, FactPath path, JsonNode value, Phrase reason, Actor register) {
+        settle(claim, path, View.ON_RECORD, value, reason, register, false);
     }
 
     /** Settles a fact as said without asking anybody, since nothing hangs on it. */
     public void settleUnasked(ClaimView claim, FactPath path, JsonNode said, String reason, Actor actor) {
-        settle(claim, path, View.SAID, said, reason, actor, true);
+        settle(claim, path, View.SAID, said, given(path, reason), actor, true);
     }
 
     private void settle(
-            ClaimView claim, FactPath path, View view, JsonNode value, String reason, Actor actor, boolean unasked) {
-        if (reason.isBlank() || reason.length() > LONGEST_REASON) {
-            throw Problem.invalid(path.path(), texts.say("problem.reason"));
-        }
+            ClaimView claim, FactPath path, View view, JsonNode value, Phrase reason, Actor actor, boolean unasked) {
         checkStands(claim, path, value);
         lapse(claim.id(), List.of(path));
         database.sql(
-                        "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at, unasked) values (?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?)")
+                        "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at, unasked) values (?, ?, ?, ?, ?::jsonb, ?::jsonb, ?::jsonb, ?, ?)")
                 .params(
                         UUID.randomUUID(),
                         claim.id(),
                         path.path(),
                         view.name(),
                         JsonColumn.write(value),
-                        reason.strip(),
-                        actor.name(),
+                        PhraseColumn.write(reason),
+                        PhraseColumn.write(actor.name()),
                         now(),
                         unasked)
                 .update();
-        history.add(claim.id(), actor, "settled", texts.say("history.settled", reason.strip()));
+        history.add(claim.id(), actor, "settled", Phrase.of("history.settled", reason));
         claims.touch(claim.id());
     }
 
@@ -110,7 +118,7 @@ public class Settlements {
         if (lapse(claim.id(), List.of(path)) == 0) {
             return;
         }
-        history.add(claim.id(), actor, "unsettled", texts.say("history.unsettled"));
+        history.add(claim.id(), actor, "unsettled", Phrase.of("history.unsettled"));
         claims.touch(claim.id());
     }
 
@@ -146,6 +154,13 @@ public class Settlements {
         ObjectNode file = settledCase(claim);
         values.forEach((path, value) -> CasePaths.set(file, path, value));
         return CaseFiles.read(JsonColumn.bytes(file));
+    }
+
+    private Phrase given(FactPath path, String reason) {
+        if (reason.isBlank() || reason.length() > LONGEST_REASON) {
+            throw Problem.invalid(path.path(), texts.say("problem.reason"));
+        }
+        return Phrase.text(reason.strip());
     }
 
     private void checkStands(ClaimView claim, FactPath path, JsonNode value) {

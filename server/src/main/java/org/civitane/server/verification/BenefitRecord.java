@@ -9,12 +9,12 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Register;
 import org.civitane.server.registers.RegisterAnswered;
 import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.settlements.Settlements;
-import org.civitane.server.settlements.View;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -71,13 +71,12 @@ class BenefitRecord {
         JsonNode file = JsonColumn.read(claims.newestEdition(claim));
         boolean current = file.path(said.fact()).path(said.key()).asString("").equals(event.question());
         if (claim.state().isOpen() && current && agrees(file, said, event.answer())) {
-            settlements.settle(
+            settlements.settleByRegister(
                     claim,
                     said.path(),
-                    View.ON_RECORD,
                     BooleanNode.TRUE,
-                    texts.say("register.confirms", event.question()),
-                    new Actor(texts.say("register.BENEFITS")));
+                    Phrase.of("register.confirms", event.question()),
+                    Actor.part("register.BENEFITS"));
         }
     }
 

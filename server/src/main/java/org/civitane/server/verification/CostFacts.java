@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.StringNode;
@@ -46,7 +47,7 @@ final class CostFacts {
     private Fact row(String list, int position, JsonNode lines) {
         JsonNode line = lines.get(position);
         FactPath path = FactPath.of(list, String.valueOf(position), "amount");
-        String label = WageFacts.capital(words.wording().shown(line.path("kind").asString()));
+        Phrase label = words.capital(line.path("kind").asString());
         Optional<Fact.Settled> settled = words.settlementAt(path)
                 .map(settlement -> words.worded(settlement, text(path, line, settlement.value())));
         Fact fact = words.of(
@@ -94,8 +95,8 @@ final class CostFacts {
                 Optional.of(new Fact.Ask(
                         list,
                         fact.label(),
-                        texts.say("ask.cost", fact.label(), said, onPaper),
-                        texts.say("good.fact"))),
+                        Phrase.of("ask.cost", fact.label(), said, onPaper),
+                        Phrase.of("good.fact"))),
                 List.of());
     }
 

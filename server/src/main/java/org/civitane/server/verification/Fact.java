@@ -3,6 +3,7 @@ package org.civitane.server.verification;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.settlements.View;
 import tools.jackson.databind.JsonNode;
 
@@ -20,7 +21,7 @@ import tools.jackson.databind.JsonNode;
  */
 public record Fact(
         String path,
-        String label,
+        Phrase label,
         Optional<Shown> said,
         Optional<Shown> shown,
         Optional<Shown> onRecord,
@@ -70,7 +71,7 @@ public record Fact(
     public record Place(UUID paper, int page) {}
 
     /** The settled value, and how it came to be. @param unasked settled without asking, since nothing hung on it */
-    public record Settled(String text, View view, String by, String reason, String when, boolean unasked) {}
+    public record Settled(String text, View view, Phrase by, Phrase reason, String when, boolean unasked) {}
 
     /**
      * A point for a fix list.
@@ -78,7 +79,7 @@ public record Fact(
      * @param path the fact it unlocks; of one source of wages, all income of the person
      * @param good what a good answer looks like
      */
-    public record Ask(String path, String title, String reason, String good) {}
+    public record Ask(String path, Phrase title, Phrase reason, Phrase good) {}
 
     /** This fact with what papers and registers say about it. */
     Fact with(

@@ -15,6 +15,8 @@ import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
+import org.civitane.server.forms.Questions;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
 import tools.jackson.databind.JsonNode;
@@ -42,10 +44,10 @@ final class FactRows {
         this.benefits = benefits;
         this.texts = words.texts();
         this.words = words;
-        this.others = new OtherViews(review, texts);
+        this.others = new OtherViews(review);
         this.wages = new WageFacts(file, review.income(), words);
         this.costs = new CostFacts(file, review.costs(), words);
-        this.questions = FactWords.questions(claim);
+        this.questions = Questions.of(Claims.programmeOf(claim)).toList();
     }
 
     List<FactGroup> groups() {
@@ -60,7 +62,7 @@ final class FactRows {
         List<Fact> facts = new ArrayList<>();
         FactPath self = FactPath.of("members", id);
         Fact born = words.said(
-                below(self, "dateOfBirth"), texts.say("fact.born"), member.path("dateOfBirth"), Fact.Kind.DATE);
+                below(self, "dateOfBirth"), Phrase.of("fact.born"), member.path("dateOfBirth"), Fact.Kind.DATE);
         facts.add(others.ofBirth(id, born));
         for (Question question : questions) {
             switch (question.widget()) {
@@ -82,26 +84,34 @@ final class FactRows {
                 case PEOPLE, EACH_PERSON, INCOMES, STATISTICS -> {}
                 case RESOURCES, EXPENSES -> facts.addAll(costs.of(question.path()));
                 case GROUP -> facts.addAll(group(question));
+                case SIGNATURE -> facts.add(signature(question));
+                case LAST_FOUR -> signerNumber(question).ifPresent(facts::add);
                 default -> addGiven(facts, FactPath.of(""), file, question);
             }
-        }
-        String signed = file.path("signatures")
-                .valueStream()
-                .map(signature -> signature.path("name").asString())
-                .collect(Collectors.joining(", "));
-        facts.add(words.plain(
-                "signatures", texts.say("fact.signed"), signed.isEmpty() ? texts.say("fact.nobody") : signed));
-        JsonNode number = file.path("signerNumber");
-        if (number.isObject()) {
-            String text = number.path("none").asBoolean(false)
-                    ? texts.say("fact.no-number")
-                    : "… " + number.path("last4").asString("");
-            facts.add(words.plain("signerNumber", texts.say("fact.signer-number"), text));
         }
         return new FactGroup(
                 texts.say("fact.household"),
                 texts.say("fact.people", file.path("members").size()),
                 facts);
+    }
+
+    private Fact signature(Question question) {
+        String signed = file.path(question.path())
+                .valueStream()
+                .map(signature -> signature.path("name").asString())
+                .collect(Collectors.joining(", "));
+        return words.plain(
+                question.path(), words.label(question.path()), signed.isEmpty() ? texts.say("fact.nobody") : signed);
+    }
+
+    private Optional<Fact> signerNumber(Question question) {
+        JsonNode number = file.path(question.path());
+        String text = number.path("none").asBoolean(false)
+                ? texts.say("fact.no-number")
+                : "… " + number.path("last4").asString("");
+        return number.isObject()
+                ? Optional.of(words.plain(question.path(), words.label(question.path()), text))
+                : Optional.empty();
     }
 
     /** What was asked and answered; what was not answered is no fact. */
@@ -126,7 +136,7 @@ final class FactRows {
                 .valueStream()
                 .anyMatch(each -> each.asString().equals(id));
         if (declared) {
-            facts.add(words.plain("members/" + id + "/incomes", texts.say("fact.income"), texts.say("fact.no-income")));
+            facts.add(words.plain("members/" + id + "/incomes", Phrase.of("fact.income"), texts.say("fact.no-income")));
         }
     }
 
@@ -160,7 +170,7 @@ final class FactRows {
                 words.settledAt(confirmed.path()),
                 Fact.Kind.YES_NO);
         Fact.Ask ask = new Fact.Ask(
-                confirmed.fact(), fact.label(), texts.say("ask.benefit", saidWords), texts.say("good.benefit"));
+                confirmed.fact(), fact.label(), Phrase.of("ask.benefit", saidWords), Phrase.of("good.benefit"));
         return fact.with(
                 Optional.empty(),
                 request.map(benefits::shown),

@@ -5,21 +5,19 @@ import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
-import org.civitane.core.programme.OnlineForm;
-import org.civitane.core.question.Chapter;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.FactText;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.settlements.Settlement;
 import tools.jackson.databind.JsonNode;
 
 /** Makes facts out of what the applicant said and what was settled, in the words of the claim's programme. */
-record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPath, Settlement> settled) {
+record FactWords(
+        Texts texts, String programme, Wording wording, List<FactSpec> facts, Map<FactPath, Settlement> settled) {
     /** A value at a path in words, by what the fact there looks like. */
     String text(FactPath path, JsonNode value) {
         return FactSpecs.shapeAt(facts, path)
@@ -28,14 +26,14 @@ record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPat
     }
 
     /** A value of the edition that can be settled. */
-    Fact said(FactPath path, String label, JsonNode value, Fact.Kind kind) {
+    Fact said(FactPath path, Phrase label, JsonNode value, Fact.Kind kind) {
         Optional<Fact.Shown> shown =
                 Optional.of(Fact.Shown.of(text(path, value), Optional.of(value), Optional.empty()));
         return of(path, label, shown, settledAt(path), kind);
     }
 
     /** Something that is shown as it is. */
-    Fact plain(String path, String label, String words) {
+    Fact plain(String path, Phrase label, String words) {
         Optional<Fact.Shown> shown = Optional.of(Fact.Shown.of(words, Optional.empty(), Optional.empty()));
         return fact(new FactPath(path), label, shown, Optional.empty(), Fact.State.SAID, Fact.Kind.TEXT, false);
     }
@@ -43,7 +41,7 @@ record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPat
     /** A fact that can be settled and is as said until papers or registers say otherwise. */
     Fact of(
             FactPath path,
-            String label,
+            Phrase label,
             Optional<Fact.Shown> said,
             Optional<Fact.Settled> settledWith,
             Fact.Kind kind) {
@@ -64,14 +62,21 @@ record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPat
         return new Fact.Settled(words, s.view(), s.by(), s.reason(), DayText.moment(s.at()), s.unasked());
     }
 
-    String label(String path) {
-        return wording.textOr("fact." + path + ".label", wording.text("question." + path + ".label"));
+    Phrase label(String path) {
+        String own = "fact." + path + ".label";
+        return Phrase.word(programme, wording.has(own) ? own : "question." + path + ".label");
+    }
+
+    /** A word of the rulebook, beginning a line. */
+    Phrase capital(String word) {
+        String key = "word." + word;
+        return new Phrase.Capital(wording.has(key) ? Phrase.word(programme, key) : Phrase.text(word));
     }
 
     /** A fact that only the applicant speaks of, with what could be asked about it. */
     private Fact fact(
             FactPath path,
-            String label,
+            Phrase label,
             Optional<Fact.Shown> said,
             Optional<Fact.Settled> settledWith,
             Fact.State state,
@@ -80,8 +85,8 @@ record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPat
         Fact.Ask ask = new Fact.Ask(
                 path.path(),
                 label,
-                texts.say("ask.fact", label, said.map(Fact.Shown::text).orElse("")),
-                texts.say("good.fact"));
+                Phrase.of("ask.fact", label, said.map(Fact.Shown::text).orElse("")),
+                Phrase.of("good.fact"));
         return new Fact(
                 path.path(),
                 label,
@@ -95,15 +100,6 @@ record FactWords(Texts texts, Wording wording, List<FactSpec> facts, Map<FactPat
                 canSettle,
                 Optional.of(ask),
                 List.of());
-    }
-
-    static List<Question> questions(ClaimView claim) {
-        return Claims.programmeOf(claim).form().stream()
-                .map(OnlineForm::chapters)
-                .flatMap(List::stream)
-                .map(Chapter::questions)
-                .flatMap(List::stream)
-                .toList();
     }
 
     static Fact.Kind kind(Question.Widget widget) {

@@ -14,6 +14,7 @@ import org.civitane.core.person.Address;
 import org.civitane.core.person.Names;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
 import tools.jackson.databind.JsonNode;
@@ -65,11 +66,11 @@ final class Identities {
                 attributes(claimed, answer, outcome.verdicts()),
                 checked(outcome.documents()),
                 outcome.needs().stream()
-                        .map(need -> texts.say("identity.need." + need))
+                        .map(need -> Phrase.of("identity.need." + need))
                         .toList(),
                 awaited,
                 filedByClaimant,
-                texts.say("identity." + outcome.result()
+                Phrase.of("identity." + outcome.result()
                         + outcome.basis().map(basis -> "." + basis).orElse("")));
     }
 
@@ -114,33 +115,33 @@ final class Identities {
         Optional<RegisterAnswer.Entry> entry = answer.entry();
         List<IdentityReview.Attribute> rows = new ArrayList<>();
         rows.add(row(
-                "name",
+                IdentityReview.Kind.NAME,
                 member.name().full(),
                 entry.map(each -> each.givenName() + " " + each.familyName()),
                 verdicts.name(),
                 entry.map(each -> whatOfName(each, verdicts.name())).orElse("")));
         rows.add(row(
-                "dateOfBirth",
+                IdentityReview.Kind.DATE_OF_BIRTH,
                 day(member.dateOfBirth()),
                 entry.map(each -> day(each.dateOfBirth())),
                 verdicts.dateOfBirth(),
                 entry.map(each -> whatOfBirth(each.dateOfBirth(), verdicts.dateOfBirth()))
                         .orElse("")));
         rows.add(row(
-                "personNumber",
+                IdentityReview.Kind.PERSON_NUMBER,
                 claimed.personNumber().orElse(""),
                 entry.flatMap(RegisterAnswer.Entry::personNumber),
                 verdicts.personNumber(),
                 verdicts.personNumber() == Verdicts.Verdict.INVALID ? texts.say("identity.what.number") : ""));
         rows.add(row(
-                "address",
+                IdentityReview.Kind.ADDRESS,
                 claimed.address().map(Identities::words).orElse(""),
                 entry.flatMap(RegisterAnswer.Entry::address).map(Identities::words),
                 verdicts.address(),
                 ""));
         entry.flatMap(RegisterAnswer.Entry::deceasedOn)
                 .ifPresent(day -> rows.add(row(
-                        "deceasedOn",
+                        IdentityReview.Kind.DECEASED_ON,
                         "",
                         Optional.of(day(day)),
                         Verdicts.Verdict.CONFLICT,
@@ -149,9 +150,13 @@ final class Identities {
     }
 
     private IdentityReview.Attribute row(
-            String label, String claimed, Optional<String> onRecord, Verdicts.Verdict verdict, String what) {
+            IdentityReview.Kind kind,
+            String claimed,
+            Optional<String> onRecord,
+            Verdicts.Verdict verdict,
+            String what) {
         return new IdentityReview.Attribute(
-                texts.say("identity.attribute." + label), claimed, onRecord.orElse(""), verdict, what);
+                kind, texts.say("identity.attribute." + kind), claimed, onRecord.orElse(""), verdict, what);
     }
 
     private String whatOfName(RegisterAnswer.Entry entry, Verdicts.Verdict verdict) {

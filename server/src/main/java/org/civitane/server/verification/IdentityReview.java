@@ -8,6 +8,7 @@ import org.civitane.core.identity.DocumentCategory;
 import org.civitane.core.identity.DocumentFault;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.identity.Verdicts;
+import org.civitane.server.platform.Phrase;
 
 /**
  * Who the applicant is, and how sure that is (rulebook, identity).
@@ -25,12 +26,22 @@ public record IdentityReview(
         Optional<IdentityCheck.Basis> basis,
         List<Attribute> attributes,
         List<Document> documents,
-        List<String> needs,
+        List<Phrase> needs,
         boolean awaited,
         Optional<Boolean> filedByClaimant,
-        String sentence) {
+        Phrase sentence) {
     /** One attribute. @param what what exactly differs, in words; empty when nothing does */
-    public record Attribute(String label, String claimed, String onRecord, Verdicts.Verdict verdict, String what) {}
+    public record Attribute(
+            Kind kind, String label, String claimed, String onRecord, Verdicts.Verdict verdict, String what) {}
+
+    /** What of a person is compared. */
+    public enum Kind {
+        NAME,
+        DATE_OF_BIRTH,
+        PERSON_NUMBER,
+        ADDRESS,
+        DECEASED_ON
+    }
 
     /** One document with its faults in words. */
     public record Document(

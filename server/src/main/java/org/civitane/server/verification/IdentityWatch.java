@@ -10,7 +10,9 @@ import org.civitane.server.casework.ClaimReceived;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
-import org.civitane.server.papers.EvidenceList;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.doubts.IdentityMayChange;
+import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.papers.PapersChanged;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Texts;
@@ -28,6 +30,7 @@ import org.springframework.stereotype.Component;
 class IdentityWatch {
     private final Verification verification;
     private final Claims claims;
+    private final Dossiers dossiers;
     private final EvidenceList evidence;
     private final History history;
     private final JdbcClient database;
@@ -37,6 +40,7 @@ class IdentityWatch {
     IdentityWatch(
             Verification verification,
             Claims claims,
+            Dossiers dossiers,
             EvidenceList evidence,
             History history,
             JdbcClient database,
@@ -44,6 +48,7 @@ class IdentityWatch {
             Texts texts) {
         this.verification = verification;
         this.claims = claims;
+        this.dossiers = dossiers;
         this.evidence = evidence;
         this.history = history;
         this.database = database;
@@ -81,7 +86,7 @@ class IdentityWatch {
         if (!claim.state().isOpen()) {
             return;
         }
-        IdentityReview review = verification.of(claim).identity();
+        IdentityReview review = verification.of(dossiers.of(claim)).identity();
         String basis = review.basis().map(Enum::name).orElse("");
         String now = review.result().name() + "/" + basis;
         if (before(id).filter(now::equals).isPresent()) {
@@ -92,7 +97,7 @@ class IdentityWatch {
                         on conflict (claim_id) do update set result = excluded.result, basis = excluded.basis, changed_at = excluded.changed_at""")
                 .params(id, review.result().name(), basis, Timestamp.from(clock.instant()))
                 .update();
-        history.add(id, new Actor(texts.say("identity.actor")), "identity-checked", review.sentence());
+        history.add(id, Actor.part("identity.actor"), "identity-checked", review.sentence());
         boolean byRegister = review.basis().equals(Optional.of(IdentityCheck.Basis.REGISTER));
         evidence.shownByRegister(claim, PaperKind.IDENTITY.code(), review.member(), byRegister);
     }

@@ -3,7 +3,7 @@ package org.civitane.server.verification;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.core.identity.Verdicts;
-import org.civitane.server.platform.Texts;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.registers.RegisterRequest;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.StringNode;
@@ -11,11 +11,9 @@ import tools.jackson.databind.node.StringNode;
 /** What registers have on record about who the applicant is. */
 final class OtherViews {
     private final Verification.Review review;
-    private final Texts texts;
 
-    OtherViews(Verification.Review review, Texts texts) {
+    OtherViews(Verification.Review review) {
         this.review = review;
-        this.texts = texts;
     }
 
     List<RegisterRequest> requests() {
@@ -27,7 +25,7 @@ final class OtherViews {
         boolean known = review.identity().member().equals(member);
         return known
                 ? review.identity().attributes().stream()
-                        .filter(each -> each.label().equals(texts.say("identity.attribute.dateOfBirth")))
+                        .filter(each -> each.kind() == IdentityReview.Kind.DATE_OF_BIRTH)
                         .filter(each -> !each.onRecord().isEmpty())
                         .findFirst()
                         .map(each -> birth(each, fact))
@@ -51,8 +49,8 @@ final class OtherViews {
                 Optional.of(new Fact.Ask(
                         fact.path(),
                         fact.label(),
-                        texts.say("ask.birth", fact.said().map(Fact.Shown::text).orElse(""), attribute.onRecord()),
-                        texts.say("good.birth"))),
+                        Phrase.of("ask.birth", fact.said().map(Fact.Shown::text).orElse(""), attribute.onRecord()),
+                        Phrase.of("good.birth"))),
                 List.of());
     }
 }

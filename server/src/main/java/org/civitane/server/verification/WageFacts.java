@@ -13,6 +13,7 @@ import org.civitane.core.income.ReconciledSource;
 import org.civitane.core.person.Names;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.settlements.Settlement;
 import org.civitane.server.settlements.View;
@@ -82,7 +83,7 @@ final class WageFacts {
 
     private Fact ofLine(JsonNode line, Optional<IncomeReview.Source> source) {
         String frequency = words.wording().shown(line.path("frequency").asString());
-        String kind = capital(words.wording().shown(line.path("kind").asString()));
+        Phrase kind = words.capital(line.path("kind").asString());
         String employer = line.path("employer").asString("");
         FactPath path = FactPath.of(INCOMES, line.path("id").asString(), "amount");
         JsonNode amount = line.path("amount");
@@ -98,7 +99,7 @@ final class WageFacts {
                         settlement,
                         words.text(path, settlement.value())
                                 + (settlement.value().isObject() ? "" : " " + frequency)));
-        String label = employer.isEmpty() ? kind : kind + ", " + employer;
+        Phrase label = employer.isEmpty() ? kind : Phrase.several(List.of(kind, Phrase.text(employer)), ", ");
         return words.of(path, label, Optional.of(said), settled, Fact.Kind.AMOUNT);
     }
 
@@ -113,7 +114,7 @@ final class WageFacts {
         Optional<Fact.Settled> settled =
                 words.settlementAt(path).map(settlement -> words.worded(settlement, settledWords(source, settlement)));
         Fact fact = words.of(
-                path, texts.say("fact.wages-of", source.employer()), Optional.of(said), settled, Fact.Kind.AMOUNT);
+                path, Phrase.of("fact.wages-of", source.employer()), Optional.of(said), settled, Fact.Kind.AMOUNT);
         return withViews(source, fact);
     }
 
@@ -180,9 +181,9 @@ final class WageFacts {
                 source.lines().size() == 1
                         ? fact.path()
                         : FactPath.of("members", source.member(), INCOMES).path(),
-                texts.say("fact.wages-of", source.employer()),
-                texts.say("ask.income." + source.verdict(), said, other, source.employer()),
-                texts.say("good.income-slips"));
+                Phrase.of("fact.wages-of", source.employer()),
+                Phrase.of("ask.income." + source.verdict(), said, other, source.employer()),
+                Phrase.of("good.income-slips"));
     }
 
     private String monthly(String amount) {
@@ -223,9 +224,5 @@ final class WageFacts {
                 .put("amount", amount)
                 .put("frequency", Frequency.MONTHLY.name())
                 .put("employer", source.employer());
-    }
-
-    static String capital(String text) {
-        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ENGLISH) + text.substring(1);
     }
 }

@@ -9,6 +9,7 @@ import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.Lines;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
 import org.civitane.core.identity.IdentityCheck;
@@ -32,7 +33,7 @@ public record ConductCertificateCase(
         Optional<List<Stay>> residence,
         Optional<Purpose> purpose,
         Optional<String> country,
-        Optional<String> explanation,
+        @Lines Optional<String> explanation,
         boolean letter,
         Optional<Photo> photo,
         Optional<Integer> copies,

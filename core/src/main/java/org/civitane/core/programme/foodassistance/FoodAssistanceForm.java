@@ -69,11 +69,6 @@ final class FoodAssistanceForm implements OnlineForm<FoodAssistanceCase> {
     }
 
     @Override
-    public boolean asksSignerNumber() {
-        return false;
-    }
-
-    @Override
     public Set<String> saidInScreening() {
         return Set.of("unitSize", "withinResources", "withinGross", "withinNet", "benefit", "leastBenefit");
     }

@@ -77,8 +77,8 @@ final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
     }
 
     @Override
-    public boolean asksSignerNumber() {
-        return true;
+    public List<Question> signing() {
+        return List.of(HouseholdQuestions.signature(), Question.of("signerNumber", Question.Widget.LAST_FOUR));
     }
 
     @Override

@@ -1,6 +1,5 @@
-package org.civitane.server.papers;
+package org.civitane.server.evidence;
 
-import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -9,35 +8,39 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
-import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.History;
-import org.civitane.server.papers.EvidenceItem.State;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.evidence.EvidenceItem.State;
+import org.civitane.server.papers.Paper;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.policies.PolicyStore;
-import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What a claim has to show, worked out from the facts of its newest edition. */
+/** What a claim has to show, worked out from its settled facts. */
 @Service
 public class EvidenceList {
+    private static final Phrase BY_REGISTER = Phrase.of("evidence.by-register");
+
     private final Claims claims;
-    private final Papers papers;
     private final HoldingPapers holding;
     private final PolicyStore policies;
     private final History history;
@@ -47,7 +50,6 @@ public class EvidenceList {
 
     EvidenceList(
             Claims claims,
-            Papers papers,
             HoldingPapers holding,
             PolicyStore policies,
             History history,
@@ -55,7 +57,6 @@ public class EvidenceList {
             AgencyClock clock,
             Texts texts) {
         this.claims = claims;
-        this.papers = papers;
         this.holding = holding;
         this.policies = policies;
         this.history = history;
@@ -66,16 +67,16 @@ public class EvidenceList {
 
     /** Every need with the papers that answer it, what is no longer needed, then the papers that answer none. */
     @Transactional(readOnly = true)
-    public List<EvidenceItem> of(ClaimView claim) {
-        CaseFiles.Read<?> read = CaseFiles.read(claims.newestEdition(claim).getBytes(StandardCharsets.UTF_8));
-        List<Paper> all = papers.of(claim.id());
-        Map<String, String> waived = waivers(claim.id());
-        List<HoldingPapers.Held> held = holding.of(claim.id(), claims.applicantMember(claim), clock.today());
-        LocalDate until = Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.decideBy());
+    public List<EvidenceItem> of(Dossier dossier) {
+        ClaimView claim = dossier.claim();
+        List<Paper> all = dossier.papers();
+        Map<String, Phrase> waived = waivers(claim.id());
+        List<HoldingPapers.Held> held =
+                holding.of(claim.id(), dossier.applicant().id(), clock.today());
         List<EvidenceItem> items = new ArrayList<>();
-        for (EvidenceItem need : wanted(read, until)) {
+        for (EvidenceItem need : wanted(dossier)) {
             List<Paper> mine = answering(need, all);
-            Optional<String> waiver = Optional.ofNullable(waived.get(key(need)));
+            Optional<Phrase> waiver = Optional.ofNullable(waived.get(key(need)));
             Optional<String> server = held.stream()
                     .filter(each ->
                             each.kind().equals(need.kind()) && each.member().equals(need.subject()))
@@ -88,8 +89,8 @@ public class EvidenceList {
         }
         asked(claim.id()).stream()
                 .filter(before -> items.stream().noneMatch(item -> key(item).equals(key(before))))
-                .forEach(before ->
-                        items.add(with(before, State.NO_LONGER_NEEDED, "", Optional.empty(), answering(before, all))));
+                .forEach(before -> items.add(with(
+                        before, State.NO_LONGER_NEEDED, Phrase.NOTHING, Optional.empty(), answering(before, all))));
         List<Paper> others = all.stream()
                 .filter(paper -> items.stream().noneMatch(item -> item.papers().contains(paper)))
                 .toList();
@@ -97,7 +98,7 @@ public class EvidenceList {
             items.add(new EvidenceItem(
                     "OTHER",
                     "",
-                    texts.say("paper.others"),
+                    Phrase.of("paper.others"),
                     "",
                     Optional.empty(),
                     state(others),
@@ -110,12 +111,12 @@ public class EvidenceList {
 
     /** The same, as the applicant whose claim it is may see it. */
     @Transactional(readOnly = true)
-    public List<MyEvidenceItem> ofApplicant(ClaimView claim) {
-        return of(claim).stream().map(this::mine).toList();
+    public List<MyEvidenceItem> ofApplicant(Dossier dossier) {
+        return of(dossier).stream().map(this::mine).toList();
     }
 
     private MyEvidenceItem mine(EvidenceItem item) {
-        boolean told = item.state() == State.SENT_BACK || item.reason().equals(texts.say("evidence.by-register"));
+        boolean told = item.state() == State.SENT_BACK || item.reason().equals(BY_REGISTER);
         return new MyEvidenceItem(
                 item.kind(),
                 item.subject(),
@@ -123,7 +124,7 @@ public class EvidenceList {
                 item.why(),
                 item.until(),
                 item.state(),
-                told ? item.reason() : "",
+                told ? item.reason() : Phrase.NOTHING,
                 item.servedBy().isPresent(),
                 item.papers());
     }
@@ -132,20 +133,24 @@ public class EvidenceList {
     @Transactional(readOnly = true)
     public List<EvidenceItem> ofApplication(CaseFiles.Read<?> read) {
         Determination determination = read.determine(policies.book(), Reasoning.silent());
-        return wanted(read, read.programme().papersWantedBy(determination.receivedOn(), determination.dueBy()));
+        return wanted(
+                read,
+                determination,
+                read.programme().papersWantedBy(determination.receivedOn(), determination.dueBy()));
     }
 
     /** A caseworker does without something, and says why. */
     @Transactional
-    public void waive(ClaimView claim, String kind, String subject, String reason, SignedIn who) {
+    public void waive(Dossier dossier, String kind, String subject, String reason, SignedIn who) {
+        ClaimView claim = dossier.claim();
         if (reason.isBlank()) {
             throw Problem.invalid("reason", texts.say("problem.reason"));
         }
-        EvidenceItem wanted = of(claim).stream()
+        EvidenceItem wanted = of(dossier).stream()
                 .filter(item -> item.kind().equals(kind) && item.subject().equals(subject))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(texts.say("paper.no-need")));
-        if (wanted.state() == State.WAIVED && wanted.reason().equals(reason)) {
+        if (wanted.state() == State.WAIVED && wanted.reason().equals(Phrase.text(reason))) {
             return;
         }
         database.sql("""
@@ -154,94 +159,113 @@ public class EvidenceList {
                           set reason = excluded.reason, waived_by = excluded.waived_by, waived_at = excluded.waived_at""")
                 .params(claim.id(), kind, subject, reason, who.displayName(), Timestamp.from(clock.instant()))
                 .update();
-        history.add(claim.id(), Actor.of(who), "evidence-waived", texts.say("history.waived", wanted.title(), reason));
+        history.add(claim.id(), Actor.of(who), "evidence-waived", Phrase.of("history.waived", wanted.title(), reason));
         claims.touch(claim.id());
     }
 
     /** A register shows what a paper would have shown, or does so no longer; a caseworker's own word stands either way. */
     @Transactional
     public void shownByRegister(ClaimView claim, String kind, String subject, boolean shown) {
-        String register = texts.say("evidence.by-register");
         if (shown) {
             database.sql("""
-                            insert into evidence_waiver (claim_id, kind, subject, reason, waived_by, waived_at)
-                            values (?, ?, ?, ?, ?, ?) on conflict (claim_id, kind, subject) do nothing""")
-                    .params(claim.id(), kind, subject, register, register, Timestamp.from(clock.instant()))
+                            insert into evidence_waiver (claim_id, kind, subject, by_register, reason, waived_by, waived_at)
+                            values (?, ?, ?, true, '', '', ?) on conflict (claim_id, kind, subject) do nothing""")
+                    .params(claim.id(), kind, subject, Timestamp.from(clock.instant()))
                     .update();
         } else {
-            database.sql(
-                            "delete from evidence_waiver where claim_id = ? and kind = ? and subject = ? and waived_by = ?")
-                    .params(claim.id(), kind, subject, register)
+            database.sql("delete from evidence_waiver where claim_id = ? and kind = ? and subject = ? and by_register")
+                    .params(claim.id(), kind, subject)
                     .update();
         }
     }
 
-    /** The facts are new or changed: what they ask for is taken down, so that it can be told when it no longer does. */
-    @EventListener
+    /** What the facts ask for now is taken down, so that it can be told when they no longer do. */
     @Transactional
-    void received(ClaimReceived event) {
-        ClaimView claim = claims.claim(event.claim());
-        CaseFiles.Read<?> read = CaseFiles.read(claims.newestEdition(claim).getBytes(StandardCharsets.UTF_8));
-        for (EvidenceItem need : wanted(read, claim.dueBy())) {
-            database.sql("""
-                            insert into evidence_asked (claim_id, kind, subject, title, asked_on) values (?, ?, ?, ?, ?)
-                            on conflict (claim_id, kind, subject) do update set title = excluded.title""")
-                    .params(claim.id(), need.kind(), need.subject(), need.title(), clock.today())
-                    .update();
-        }
+    public void takeDown(Dossier dossier) {
+        List<EvidenceItem> needs = wanted(dossier);
+        database.sql("""
+                        insert into evidence_asked (claim_id, kind, subject, title, asked_on)
+                        select ?, need.kind, need.subject, need.title::jsonb, ? from unnest(?, ?, ?) as need (kind, subject, title)
+                        on conflict (claim_id, kind, subject) do update set title = excluded.title
+                          where evidence_asked.title <> excluded.title""")
+                .params(
+                        dossier.claim().id(),
+                        clock.today(),
+                        texts(needs, EvidenceItem::kind),
+                        texts(needs, EvidenceItem::subject),
+                        texts(needs, item -> PhraseColumn.write(item.title())))
+                .update();
     }
 
-    private <C extends CaseFile> List<EvidenceItem> wanted(CaseFiles.Read<C> read, LocalDate until) {
-        Determination determination = read.determine(policies.book(), Reasoning.silent());
-        Wording wording = read.programme().wording(Locale.ENGLISH);
+    private static String[] texts(List<EvidenceItem> items, Function<EvidenceItem, String> of) {
+        return items.stream().map(of).toArray(String[]::new);
+    }
+
+    private static List<EvidenceItem> wanted(Dossier dossier) {
+        ClaimView claim = dossier.claim();
+        return wanted(
+                dossier.settled().read(),
+                dossier.run().determination(),
+                Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.decideBy()));
+    }
+
+    private static <C extends CaseFile> List<EvidenceItem> wanted(
+            CaseFiles.Read<C> read, Determination determination, LocalDate until) {
         return read.programme().evidenceNeeds(read.file(), determination).stream()
-                .map(need -> item(need, read.file(), wording, until))
+                .map(need -> item(need, read, until))
                 .toList();
     }
 
-    private static EvidenceItem item(EvidenceNeed need, CaseFile file, Wording wording, LocalDate until) {
+    private static EvidenceItem item(EvidenceNeed need, CaseFiles.Read<?> read, LocalDate until) {
+        Programme<?> programme = read.programme();
         String subject = need.subject().orElse("");
-        String title = wording.filled(
-                wording.text("evidence." + need.kind() + ".title"), Map.of("name", nameOf(file, subject)));
+        Phrase title = new Phrase.Word(
+                programme.id(),
+                "evidence." + need.kind() + ".title",
+                Map.of("name", Phrase.text(nameOf(read.file(), subject))));
         return new EvidenceItem(
                 need.kind(),
                 subject,
                 title,
-                wording.text("evidence." + need.kind() + ".why"),
+                programme.wording(Locale.ENGLISH).text("evidence." + need.kind() + ".why"),
                 Optional.of(until),
                 State.ASKED_FOR,
-                "",
+                Phrase.NOTHING,
                 Optional.empty(),
                 List.of());
     }
 
     private static EvidenceItem with(
-            EvidenceItem item, State state, String reason, Optional<String> servedBy, List<Paper> papers) {
+            EvidenceItem item, State state, Phrase reason, Optional<String> servedBy, List<Paper> papers) {
         return new EvidenceItem(
                 item.kind(), item.subject(), item.title(), item.why(), item.until(), state, reason, servedBy, papers);
     }
 
     private List<EvidenceItem> asked(UUID claim) {
-        return database.sql("select kind, subject, title from evidence_asked where claim_id = ? order by kind, subject")
+        return database.sql(
+                        "select kind, subject, title::text from evidence_asked where claim_id = ? order by kind, subject")
                 .param(claim)
                 .query((row, number) -> new EvidenceItem(
                         row.getString("kind"),
                         row.getString("subject"),
-                        row.getString("title"),
+                        PhraseColumn.read(row.getString("title")),
                         "",
                         Optional.empty(),
                         State.NO_LONGER_NEEDED,
-                        "",
+                        Phrase.NOTHING,
                         Optional.empty(),
                         List.of()))
                 .list();
     }
 
-    private Map<String, String> waivers(UUID claim) {
+    private Map<String, Phrase> waivers(UUID claim) {
         return database
-                .sql("select kind || '/' || subject as need, reason from evidence_waiver where claim_id = ?")
+                .sql(
+                        "select kind || '/' || subject as need, by_register, reason from evidence_waiver where claim_id = ?")
                 .param(claim)
-                .query((row, number) -> Map.entry(row.getString("need"), row.getString("reason")))
+                .query((row, number) -> Map.entry(
+                        row.getString("need"),
+                        row.getBoolean("by_register") ? BY_REGISTER : Phrase.text(row.getString("reason"))))
                 .list()
                 .stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
@@ -277,7 +301,7 @@ public class EvidenceList {
         return papers.isEmpty() ? State.ASKED_FOR : State.SENT_BACK;
     }
 
-    private static String reason(List<Paper> papers) {
-        return state(papers) == State.SENT_BACK ? papers.getLast().reason() : "";
+    private static Phrase reason(List<Paper> papers) {
+        return state(papers) == State.SENT_BACK ? Phrase.text(papers.getLast().reason()) : Phrase.NOTHING;
     }
 }

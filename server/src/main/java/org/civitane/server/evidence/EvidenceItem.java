@@ -1,9 +1,11 @@
-package org.civitane.server.papers;
+package org.civitane.server.evidence;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.civitane.server.papers.Paper;
+import org.civitane.server.platform.Phrase;
 
 /**
  * Something a claim has to show, and how far that is.
@@ -17,11 +19,11 @@ import java.util.Optional;
 public record EvidenceItem(
         String kind,
         String subject,
-        String title,
+        Phrase title,
         String why,
         Optional<LocalDate> until,
         State state,
-        String reason,
+        Phrase reason,
         Optional<String> servedBy,
         List<Paper> papers) {
     /** How far it is. */

@@ -1,4 +1,4 @@
-package org.civitane.server.verification;
+package org.civitane.server.doubts;
 
 import java.time.LocalDate;
 import java.util.Optional;
@@ -23,7 +23,7 @@ public record Doubt(State state, LocalDate dueOn, String why, String askedBy, bo
     }
 
     /** What the identity check takes from the answer; empty while there is none. */
-    Optional<Boolean> filedByClaimant() {
+    public Optional<Boolean> filedByClaimant() {
         return switch (state) {
             case FILED -> Optional.of(true);
             case NOT_ME -> Optional.of(false);

@@ -1,8 +1,10 @@
-package org.civitane.server.papers;
+package org.civitane.server.evidence;
 
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.civitane.server.papers.Paper;
+import org.civitane.server.platform.Phrase;
 
 /**
  * Something a claim has to show, as its applicant sees it: {@link EvidenceItem} without by which other claim it is
@@ -14,10 +16,10 @@ import java.util.Optional;
 public record MyEvidenceItem(
         String kind,
         String subject,
-        String title,
+        Phrase title,
         String why,
         Optional<LocalDate> until,
         EvidenceItem.State state,
-        String reason,
+        Phrase reason,
         boolean alreadyHere,
         List<Paper> papers) {}

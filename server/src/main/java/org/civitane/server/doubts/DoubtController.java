@@ -1,4 +1,4 @@
-package org.civitane.server.verification;
+package org.civitane.server.doubts;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;

@@ -1,6 +1,6 @@
-package org.civitane.server.verification;
+package org.civitane.server.doubts;
 
 import java.util.UUID;
 
 /** Something that the identity check of a claim looks at changed in this transaction. */
-record IdentityMayChange(UUID claim) {}
+public record IdentityMayChange(UUID claim) {}

@@ -1,4 +1,4 @@
-package org.civitane.server.papers;
+package org.civitane.server.evidence;
 
 import java.sql.Timestamp;
 import java.time.LocalDate;

@@ -1,0 +1,186 @@
+package org.civitane.server.asks;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimEnded;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.casework.Wait;
+import org.civitane.server.contact.Notices;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Whatever applicants owe by a day. A claim with open asks waits for the one that is due first; what is announced with
+ * an ask happens once, on the day after it was due.
+ */
+@Service
+@Transactional
+public class Asks {
+    /** Business days before the last one, on which whoever owes something is reminded. */
+    private static final int REMINDED = 3;
+
+    private static final LocalTime MORNING = LocalTime.of(9, 0);
+
+    private final AskStore store;
+    private final AskJobs jobs;
+    private final Claims claims;
+    private final Notices notices;
+    private final History history;
+    private final ApplicationEventPublisher events;
+    private final AgencyClock clock;
+
+    Asks(
+            AskStore store,
+            AskJobs jobs,
+            Claims claims,
+            Notices notices,
+            History history,
+            ApplicationEventPublisher events,
+            AgencyClock clock) {
+        this.store = store;
+        this.jobs = jobs;
+        this.claims = claims;
+        this.notices = notices;
+        this.history = history;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** All asks of a claim, as they were asked. */
+    @Transactional(readOnly = true)
+    public List<Ask> of(UUID claim) {
+        return store.of(claim);
+    }
+
+    /** The open ask of a kind. */
+    @Transactional(readOnly = true)
+    public Optional<Ask> open(UUID claim, Ask.Kind kind) {
+        return open(claim).stream().filter(ask -> ask.kind() == kind).findFirst();
+    }
+
+    /**
+     * Something is owed from now on, and the claim waits for it.
+     *
+     * @param about what it is asked with
+     * @param what what is owed, as a phrase
+     * @param by who asks, for the record
+     */
+    public Ask ask(ClaimView claim, Ask.Kind kind, UUID about, Phrase what, LocalDate dueOn, Ask.Then then, String by) {
+        Ask ask = new Ask(
+                UUID.randomUUID(), claim.id(), kind, about, what, dueOn, dueOn, then, Ask.State.OPEN, List.of());
+        store.insert(ask, by, clock.instant());
+        claims.waitFor(claim.id(), wait(ask));
+        waitForTheFirst(claim.id());
+        schedule(ask);
+        return ask;
+    }
+
+    /** Some of it came; the claim waits for the rest. @param rest what is still owed */
+    public void partly(Ask ask, Phrase rest) {
+        store.update(ask.as(Ask.State.PARTLY, rest));
+        waitForTheFirst(ask.claim());
+    }
+
+    /** All of it came: unless something else is owed, the claim comes back. */
+    public void answered(Ask ask) {
+        store.update(ask.as(Ask.State.ANSWERED, ask.what()));
+        if (open(ask.claim()).isEmpty()) {
+            claims.comeBack(ask.claim());
+        } else {
+            waitForTheFirst(ask.claim());
+        }
+    }
+
+    /** Nobody needs the answers any more. */
+    @EventListener
+    void ended(ClaimEnded event) {
+        open(event.claim()).forEach(ask -> store.update(ask.as(Ask.State.WITHDRAWN, ask.what())));
+    }
+
+    /** Its last day is another from now on. */
+    void move(Ask ask, LocalDate dueOn) {
+        Ask moved = ask.dueOn(dueOn);
+        store.update(moved);
+        if (claims.claim(ask.claim()).state() == ClaimState.WAITING) {
+            claims.waitLonger(ask.claim(), wait(moved));
+            waitForTheFirst(ask.claim());
+        }
+        schedule(moved);
+    }
+
+    /** The day has passed: unless it was answered or moved, or the claim is held, what was announced happens. */
+    void lapse(UUID id, LocalDate dueOn) {
+        store.find(id).map(Ask::claim).ifPresent(claims::hold);
+        store.find(id).filter(ask -> isStillOwed(ask, dueOn)).ifPresent(ask -> {
+            store.update(ask.as(Ask.State.LAPSED, ask.what()));
+            history.add(
+                    ask.claim(),
+                    Actor.CALENDAR,
+                    "ask-lapsed",
+                    Phrase.of("history.lapsed." + ask.kind(), Phrase.full(dueOn)));
+            claims.comeBack(ask.claim());
+            events.publishEvent(new AskLapsed(ask));
+        });
+    }
+
+    /** Some days before the last one: whoever still owes it is told once more. */
+    void remind(UUID id, LocalDate dueOn) {
+        store.find(id).map(Ask::claim).ifPresent(claims::hold);
+        store.find(id).filter(ask -> isStillOwed(ask, dueOn)).ifPresent(ask -> {
+            history.add(
+                    ask.claim(),
+                    Actor.CALENDAR,
+                    "reminded",
+                    Phrase.of("history.reminded", ask.what(), Phrase.full(dueOn)));
+            notices.tell(ask.claim());
+        });
+    }
+
+    private boolean isStillOwed(Ask ask, LocalDate dueOn) {
+        return ask.state().isOpen()
+                && ask.dueOn().equals(dueOn)
+                && claims.claim(ask.claim()).state() == ClaimState.WAITING;
+    }
+
+    private void schedule(Ask ask) {
+        jobs.lapse(ask);
+        LocalDate day = BusinessCalendar.rolledBack(ask.dueOn().minusDays(1));
+        for (int i = 1; i < REMINDED; i++) {
+            day = BusinessCalendar.rolledBack(day.minusDays(1));
+        }
+        if (day.isAfter(clock.today().plusDays(1))) {
+            jobs.remind(ask, day.atTime(MORNING));
+        }
+    }
+
+    private List<Ask> open(UUID claim) {
+        return store.of(claim).stream().filter(ask -> ask.state().isOpen()).toList();
+    }
+
+    /** While it waits at all, a claim waits for what is due first. */
+    private void waitForTheFirst(UUID claim) {
+        if (claims.claim(claim).state() == ClaimState.WAITING) {
+            open(claim).stream()
+                    .min(Comparator.comparing(Ask::dueOn))
+                    .map(Asks::wait)
+                    .ifPresent(wait -> claims.waitFor(claim, wait));
+        }
+    }
+
+    private static Wait wait(Ask ask) {
+        return new Wait(Wait.On.APPLICANT, ask.what(), ask.dueOn(), ask.then().inWords());
+    }
+}

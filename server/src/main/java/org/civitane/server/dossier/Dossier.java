@@ -1,0 +1,133 @@
+package org.civitane.server.dossier;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.civitane.core.casefile.Member;
+import org.civitane.core.casefile.Relationship;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.doubts.Doubt;
+import org.civitane.server.papers.Paper;
+import org.civitane.server.papers.Reading;
+import org.civitane.server.registers.RegisterRequest;
+import org.civitane.server.settlements.Settlement;
+import org.springframework.util.function.SingletonSupplier;
+
+/**
+ * A claim as it stands, for everything that is answered from it: each part is read when it is first asked for, and
+ * once. It belongs to the transaction it was opened in, and is stale as soon as the claim changes.
+ */
+public final class Dossier {
+    private final ClaimView claim;
+    private final SingletonSupplier<Edition> said;
+    private final SingletonSupplier<List<Settlement>> settlements;
+    private final SingletonSupplier<Edition> settled;
+    private final SingletonSupplier<Run> run;
+    private final SingletonSupplier<List<Paper>> papers;
+    private final SingletonSupplier<Map<UUID, Reading>> readings;
+    private final SingletonSupplier<List<RegisterRequest>> requests;
+    private final SingletonSupplier<Map<String, Contact>> contacts;
+    private final SingletonSupplier<Optional<Doubt>> doubt;
+    private final SingletonSupplier<List<Ask>> asks;
+
+    Dossier(ClaimView claim, Sources from) {
+        this.claim = claim;
+        this.said = once(() -> Edition.of(from.claims().newestEdition(claim)));
+        this.settlements = once(() -> from.settlements().standing(claim.id()));
+        this.settled = once(() -> {
+            List<Settlement> standing = settlements();
+            return standing.isEmpty() ? said() : Edition.of(from.settlements().over(said().copy(), standing));
+        });
+        this.run = once(() -> claim.decidedAt().isPresent()
+                ? from.determinations().decided(claim.id())
+                : from.determinations().run(settled().read()));
+        this.papers = once(() -> from.papers().of(claim.id()));
+        this.readings = once(() -> from.readings().of(claim.id()));
+        this.requests = once(() -> from.registers().newestOf(claim.id()));
+        this.contacts = once(() -> from.contacts().ofClaim(claim.id()));
+        this.doubt = once(() -> from.doubts().of(claim.id()));
+        this.asks = once(() -> from.asks().of(claim.id()));
+    }
+
+    public ClaimView claim() {
+        return claim;
+    }
+
+    /** The newest edition, as the applicant said it. */
+    public Edition said() {
+        return said.obtain();
+    }
+
+    /** The settlements that stand. */
+    public List<Settlement> settlements() {
+        return settlements.obtain();
+    }
+
+    /** The newest edition with the settlements that stand laid over it. */
+    public Edition settled() {
+        return settled.obtain();
+    }
+
+    /** What comes of it: the settled case determined; for a decided claim what was determined when it was decided. */
+    public Run run() {
+        return run.obtain();
+    }
+
+    /** All papers, as they came. */
+    public List<Paper> papers() {
+        return papers.obtain();
+    }
+
+    /** What the papers say, by paper. */
+    public Map<UUID, Reading> readings() {
+        return readings.obtain();
+    }
+
+    /** The newest question to each register about each person. */
+    public List<RegisterRequest> requests() {
+        return requests.obtain();
+    }
+
+    /** How people may be reached, by member; for staff only. */
+    public Map<String, Contact> contacts() {
+        return contacts.obtain();
+    }
+
+    /** Whether the person was asked if they filed it. */
+    public Optional<Doubt> doubt() {
+        return doubt.obtain();
+    }
+
+    /** What is owed by whom and by when, and what was, as it was asked. */
+    public List<Ask> asks() {
+        return asks.obtain();
+    }
+
+    /** The open ask that is due first. */
+    public Optional<Ask> firstAsk() {
+        return asks().stream().filter(ask -> ask.state().isOpen()).min(Comparator.comparing(Ask::dueOn));
+    }
+
+    /** Who applies. */
+    public Member applicant() {
+        return said().file().members().stream()
+                .filter(member -> member.relationship() == Relationship.SELF)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** How the applicant may be reached. */
+    public Contact contact() {
+        return contacts().getOrDefault(applicant().id(), Contact.UNKNOWN);
+    }
+
+    private static <T> SingletonSupplier<T> once(Supplier<T> read) {
+        return SingletonSupplier.of(read);
+    }
+}

@@ -1,0 +1,80 @@
+package org.civitane.server.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What is said by code: kept, read back, and worded. */
+public class PhraseTest {
+    private static final Pattern SAID = Pattern.compile("(?:Phrase\\.of|Actor\\.part)\\(\\s*\"([^\"]+)\"\\s*[,)]");
+    private static final LocalDate DAY = LocalDate.of(2026, 12, 3);
+
+    private final Texts texts = new Texts();
+
+    @DataProvider
+    Object[][] phrases() {
+        return new Object[][] {
+            {Phrase.NOTHING, ""},
+            {Phrase.text("Runa \"Ósk\" {0}"), "Runa \"Ósk\" {0}"},
+            {Phrase.of("history.taken"), "took the claim"},
+            {Phrase.of("history.paper", "it's {1}.pdf"), "sent a paper: it's {1}.pdf"},
+            {Phrase.of("wait.fix-list", 1), "one point of the fix list"},
+            {Phrase.of("wait.fix-list", 12), "12 points of the fix list"},
+            {Phrase.of("next.waiting", Phrase.brief(DAY)), "waits for the applicant until Thu 3 Dec"},
+            {Phrase.full(DAY), "Thu 3 December"},
+            {Phrase.word("school-meals", "outcome.FREE"), "Free meals"},
+            {
+                new Phrase.Word("school-meals", "subjects.other", Map.of("count", new Phrase.Count(3))), "3 pupils",
+            },
+            {
+                Phrase.several(
+                        List.of(
+                                new Phrase.Capital(Phrase.word("school-meals", "word.WAGES")),
+                                Phrase.text("Quay & Co")),
+                        ", "),
+                "Wages, Quay & Co",
+            },
+        };
+    }
+
+    @Test(dataProvider = "phrases")
+    public void aPhraseIsKeptAndReadsInWords(Phrase phrase, String words) {
+        assertThat(PhraseColumn.read(PhraseColumn.write(phrase))).isEqualTo(phrase);
+        assertThat(texts.say(phrase)).isEqualTo(words);
+    }
+
+    @Test
+    public void aCodeWhoseTextIsGoneIsStillTold() {
+        assertThat(texts.say(Phrase.of("history.of-long-ago", "x"))).isEqualTo("history.of-long-ago");
+        assertThat(texts.say(Phrase.word("school-meals", "outcome.OF_LONG_AGO")))
+                .isEqualTo("outcome.OF_LONG_AGO");
+    }
+
+    @Test
+    public void everyCodeThatIsSaidHasItsText() throws IOException {
+        ResourceBundle messages = ResourceBundle.getBundle("messages");
+        List<String> said = new ArrayList<>();
+        try (Stream<Path> sources = Files.walk(Path.of("src", "main", "java"))) {
+            for (Path source :
+                    sources.filter(each -> each.toString().endsWith(".java")).toList()) {
+                Matcher codes = SAID.matcher(Files.readString(source));
+                while (codes.find()) {
+                    said.add(codes.group(1));
+                }
+            }
+        }
+        assertThat(said).hasSizeGreaterThan(60).allMatch(messages::containsKey);
+    }
+}
