@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { isStaff, useSession } from '../api/session';
 import { Page } from '../components/Page';
+import { AccountScreen } from '../screens/account/AccountScreen';
 import { ApplyScreen } from '../screens/apply/ApplyScreen';
 import { DaySheetScreen } from '../screens/day-sheet/DaySheetScreen';
 import { DecideScreen } from '../screens/decide/DecideScreen';
@@ -35,6 +36,7 @@ export function App() {
       <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
       <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
       <Route path="/my/:claim/identity" element={<Only staff={false} show={<IdentityAnswerScreen />} />} />
+      <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
       <Route path="/misuse" element={<Only staff show={<MisuseScreen />} />} />
       <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
       <Route path="/claims/:claim/household" element={<Only staff show={<HouseholdScreen />} />} />

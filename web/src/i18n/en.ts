@@ -1,5 +1,7 @@
-import { enPublic } from './en-public';
-import { enStaff } from './en-staff';
+import { enApply } from './en-apply';
+import { enDesk } from './en-desk';
+import { enMy } from './en-my';
+import { enOffice } from './en-office';
 
 /** Every text of the screens themselves; texts about claims and programmes come from the server. */
 export const en = {
@@ -30,6 +32,8 @@ export const en = {
     AUDITOR: 'auditor, may only read',
     APPLICANT: '',
   },
-  ...enPublic,
-  ...enStaff,
+  ...enApply,
+  ...enMy,
+  ...enOffice,
+  ...enDesk,
 };

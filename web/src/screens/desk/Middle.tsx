@@ -4,11 +4,12 @@ import { FactTable } from './FactTable';
 import { IdentityPanel } from './IdentityPanel';
 import { IncomePanel } from './IncomePanel';
 import { MessagePanel } from './MessagePanel';
+import { PaymentPanel } from './PaymentPanel';
 import { RegisterPanel } from './RegisterPanel';
 import { Rounds } from './Rounds';
 import type { useDesk } from './useDesk';
 
-export const TABS = ['facts', 'identity', 'income', 'registers', 'messages', 'history'] as const;
+export const TABS = ['facts', 'identity', 'income', 'registers', 'messages', 'payments', 'history'] as const;
 export type Tab = (typeof TABS)[number];
 
 type Props = {
@@ -85,6 +86,7 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
         {tab === 'messages' && (
           <MessagePanel claim={desk.id} canWrite={desk.canWrite} onRead={work.changed} />
         )}
+        {tab === 'payments' && <PaymentPanel desk={desk} />}
         {tab === 'history' && <History desk={desk} />}
       </div>
     </>

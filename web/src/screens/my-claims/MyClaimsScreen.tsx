@@ -91,6 +91,11 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {claim.papersWanted > 0 ? t('my.papersWanted', { count: claim.papersWanted }) : t('my.papers')}
           </Link>
         )}
+        {claim.hasPayments && (
+          <Link to={`/my/${claim.id}/account`} className="inline-flex min-h-11 items-center">
+            {t('my.payments')}
+          </Link>
+        )}
         <Link to={`/my/${claim.id}/messages`} className="inline-flex min-h-11 items-center">
           {claim.unread > 0 ? t('my.unread', { count: claim.unread }) : t('my.messages')}
         </Link>

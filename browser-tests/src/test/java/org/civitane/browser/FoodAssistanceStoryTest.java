@@ -155,4 +155,32 @@ public class FoodAssistanceStoryTest {
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the letter")))
                 .isVisible();
     }
+
+    @Test(dependsOnMethods = "caseworkerDecidesAndTheLetterSaysHowMuch")
+    void motherTellsWhereTheMoneyGoesAndSeesWhatIsPaidWhen() {
+        Page page = mother.page();
+        assertThat(page.getByText("Wanted from you: the account that we pay to"))
+                .isVisible();
+        page.getByText("Tell us the account").click();
+        page.getByLabel("Account number (IBAN)").fill("XH00 1204 0000 0000 0012");
+        page.getByLabel("In whose name is the account?").fill("Ylva Tindvåg");
+        page.getByText("Pay to this account").click();
+        assertThat(page.getByText("This is no account number that money can be sent to."))
+                .isVisible();
+        page.getByLabel("Account number (IBAN)").fill("XH23 1204 0000 0000 1234");
+        page.getByText("Pay to this account").click();
+        assertThat(page.getByText("Thank you. We pay to the account ending in 1234."))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("439.00"))
+                        .first())
+                .isVisible();
+        assertThat(Civitane.violations(page)).isEmpty();
+        Civitane.picture(page, "account-phone");
+        desk.getByText("Back to the desk").click();
+        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Payments"))
+                .click();
+        assertThat(desk.getByText("It goes to the account of Ylva Tindvåg ending in 1234."))
+                .isVisible();
+        assertThat(Civitane.violations(desk)).isEmpty();
+    }
 }

@@ -42,7 +42,7 @@ public class AccessTest extends ServerTest {
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":VALUES,
              "words":"x","granted":false,"despite":"x","reason":"x","path":"incomes/i1/amount","view":"TYPED","value":"420.00",
              "points":[],"dueOn":"DUE","then":"DECIDE","to":"TO","kind":"IDENTITY","subject":"m1","page":1,"password":"x","displayName":"x",
-             "referred":false}""";
+             "referred":false,"iban":"x","holder":"x"}""";
 
     /** They change nothing, or make a claim somebody's. */
     private static final Set<String> OF_ANYBODY_WHO_WORKS_CLAIMS = Set.of(
@@ -52,6 +52,7 @@ public class AccessTest extends ServerTest {
             "/api/claims/{id}/letter-preview/picture");
 
     private static final Set<String> GO_ON_AFTER_A_DECISION = Set.of(
+            "/api/claims/{id}/payments/{payment}/accept",
             "/api/claims/{id}/messages",
             "/api/claims/{id}/messages/read",
             "/api/claims/{id}/contacts/{member}",

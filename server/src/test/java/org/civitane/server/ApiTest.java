@@ -44,7 +44,7 @@ public class ApiTest extends ServerTest {
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":[],"words":"x","reason":"x","granted":false,"despite":"x"}""";
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x"}""";
 
     @Autowired
     private MockMvc http;

@@ -94,6 +94,8 @@ public class ErrorsTest extends ServerTest {
             "mayCall",
             "mood",
             "referred",
+            "iban",
+            "holder",
             "personNumber");
 
     private final int port = freePort();

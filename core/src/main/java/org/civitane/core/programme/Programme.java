@@ -129,6 +129,16 @@ public interface Programme<C extends CaseFile> {
         return Optional.empty();
     }
 
+    /**
+     * What follows a decision, the first day first; nothing where the outcome grants nothing that is paid or looked at
+     * again.
+     *
+     * @param decidedOn the day of the decision; nothing is due before the business day after it
+     */
+    default List<Consequence> consequences(Determination determination, LocalDate decidedOn) {
+        return List.of();
+    }
+
     /** The figure that decides most, with the limits it is held against; empty where no one figure does. */
     default Optional<Scale> scale() {
         return Optional.empty();

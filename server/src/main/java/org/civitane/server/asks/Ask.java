@@ -34,7 +34,14 @@ public record Ask(
         /** Whether the person filed the claim. */
         DOUBT,
         /** What is still to be shown after an award that could not wait. */
-        LATER_PAPERS
+        LATER_PAPERS,
+        /** The account that money goes to. */
+        ACCOUNT;
+
+        /** Whether the claim cannot be decided as long as it is owed. */
+        public boolean holdsUp() {
+            return this != ACCOUNT;
+        }
     }
 
     /** What happens when the day passes. */
@@ -44,7 +51,9 @@ public record Ask(
         /** The claim is closed as incomplete. */
         CLOSE,
         /** What is paid stops, and the claim is closed. */
-        STOP;
+        STOP,
+        /** What is to be paid stays here until it comes. */
+        KEEP;
 
         /** Said to whoever owes it. */
         public Phrase inWords() {

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Whatever applicants owe by a day. A claim with open asks waits for the one that is due first; what is announced with
+ * Whatever applicants owe by a day. A claim waits for what holds it up and is due first; what is announced with
  * an ask happens once, on the day after it was due.
  */
 @Service
@@ -72,7 +72,7 @@ public class Asks {
     }
 
     /**
-     * Something is owed from now on, and the claim waits for it.
+     * Something is owed from now on; the claim waits for it where it holds the claim up.
      *
      * @param about what it is asked with
      * @param what what is owed, as a phrase
@@ -82,8 +82,10 @@ public class Asks {
         Ask ask = new Ask(
                 UUID.randomUUID(), claim.id(), kind, about, what, dueOn, dueOn, then, Ask.State.OPEN, List.of());
         store.insert(ask, by, clock.instant());
-        claims.waitFor(claim.id(), wait(ask));
-        waitForTheFirst(claim.id());
+        if (kind.holdsUp()) {
+            claims.waitFor(claim.id(), wait(ask));
+            waitForTheFirst(claim.id());
+        }
         schedule(ask);
         return ask;
     }
@@ -94,14 +96,10 @@ public class Asks {
         waitForTheFirst(ask.claim());
     }
 
-    /** All of it came: unless something else is owed, the claim comes back. */
+    /** All of it came: unless something else holds the claim up, it comes back. */
     public void answered(Ask ask) {
         store.update(ask.as(Ask.State.ANSWERED, ask.what()));
-        if (open(ask.claim()).isEmpty()) {
-            claims.comeBack(ask.claim());
-        } else {
-            waitForTheFirst(ask.claim());
-        }
+        goOn(ask);
     }
 
     /** Nobody needs the answers any more. */
@@ -114,7 +112,7 @@ public class Asks {
     void move(Ask ask, LocalDate dueOn) {
         Ask moved = ask.dueOn(dueOn);
         store.update(moved);
-        if (claims.claim(ask.claim()).state() == ClaimState.WAITING) {
+        if (moved.kind().holdsUp() && claims.claim(ask.claim()).state() == ClaimState.WAITING) {
             claims.waitLonger(ask.claim(), wait(moved));
             waitForTheFirst(ask.claim());
         }
@@ -131,7 +129,7 @@ public class Asks {
                     Actor.CALENDAR,
                     "ask-lapsed",
                     Phrase.of("history.lapsed." + ask.kind(), Phrase.full(dueOn)));
-            claims.comeBack(ask.claim());
+            goOn(ask);
             events.publishEvent(new AskLapsed(ask));
         });
     }
@@ -152,7 +150,7 @@ public class Asks {
     private boolean isStillOwed(Ask ask, LocalDate dueOn) {
         return ask.state().isOpen()
                 && ask.dueOn().equals(dueOn)
-                && claims.claim(ask.claim()).state() == ClaimState.WAITING;
+                && (!ask.kind().holdsUp() || claims.claim(ask.claim()).state() == ClaimState.WAITING);
     }
 
     private void schedule(Ask ask) {
@@ -170,10 +168,20 @@ public class Asks {
         return store.of(claim).stream().filter(ask -> ask.state().isOpen()).toList();
     }
 
+    /** Something came, or comes no more: unless something else holds the claim up, it comes back. */
+    private void goOn(Ask ask) {
+        if (open(ask.claim()).stream().anyMatch(each -> each.kind().holdsUp())) {
+            waitForTheFirst(ask.claim());
+        } else if (ask.kind().holdsUp()) {
+            claims.comeBack(ask.claim());
+        }
+    }
+
     /** While it waits at all, a claim waits for what is due first. */
     private void waitForTheFirst(UUID claim) {
         if (claims.claim(claim).state() == ClaimState.WAITING) {
             open(claim).stream()
+                    .filter(ask -> ask.kind().holdsUp())
                     .min(Comparator.comparing(Ask::dueOn))
                     .map(Asks::wait)
                     .ifPresent(wait -> claims.waitFor(claim, wait));

@@ -171,6 +171,15 @@ class Claim {
         closed = asClosed;
     }
 
+    /** A decided claim comes to the day sheet for something to look at, or leaves it. */
+    void lookAgain(Optional<Phrase> why) {
+        if (state == ClaimState.DECIDED) {
+            stack = why.isPresent() ? Stack.CAME_BACK : null;
+            nextStep = PhraseColumn.write(why.orElse(Phrase.NOTHING));
+            nextAction = why.isPresent() ? NextAction.OPEN : NextAction.NONE;
+        }
+    }
+
     void noLongerUrgent() {
         urgent = false;
     }

@@ -230,6 +230,11 @@ public class Claims {
         return change(id, Claim::noLongerUrgent);
     }
 
+    /** Something about a decided claim has to be looked at, or has not any more. @param why in words of the next step */
+    public void lookAgain(UUID id, Optional<Phrase> why) {
+        change(id, claim -> claim.lookAgain(why));
+    }
+
     /** The claim is held while misuse is looked into; one that is held already stays so. */
     public void freeze(UUID id, Actor actor) {
         if (claim(id).state() != ClaimState.FROZEN) {

@@ -151,8 +151,11 @@ public class DaySheet {
     private static String where(Pile pile, Optional<UUID> mine) {
         String whose = mine.isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)";
         return switch (pile) {
-            case RUNNING_OUT -> "c.stack is not null and (c.decide_by <= :soon or c.urgent)" + whose;
-            case CAME_BACK, READY, NEW -> "c.stack = '" + pile + "' and c.decide_by > :soon and not c.urgent" + whose;
+            case RUNNING_OUT ->
+                "c.stack is not null and c.decided_at is null and (c.decide_by <= :soon or c.urgent)" + whose;
+            case CAME_BACK, READY, NEW ->
+                "c.stack = '" + pile + "' and (c.decide_by > :soon and not c.urgent or c.decided_at is not null)"
+                        + whose;
         };
     }
 

@@ -27,6 +27,7 @@ import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -51,6 +52,7 @@ public class Decisions {
     private final History history;
     private final Texts texts;
     private final AgencyClock clock;
+    private final ApplicationEventPublisher events;
 
     Decisions(
             JdbcClient database,
@@ -65,7 +67,8 @@ public class Decisions {
             Notices notices,
             History history,
             Texts texts,
-            AgencyClock clock) {
+            AgencyClock clock,
+            ApplicationEventPublisher events) {
         this.database = database;
         this.claims = claims;
         this.acts = acts;
@@ -79,6 +82,7 @@ public class Decisions {
         this.history = history;
         this.texts = texts;
         this.clock = clock;
+        this.events = events;
     }
 
     /** The decision on a claim, once there is one. */
@@ -197,6 +201,7 @@ public class Decisions {
                 .update();
         history.add(claim.id(), actor, "decided", Phrase.of("history.decided." + kind));
         claims.decide(claim.id(), kind == Decision.Kind.CLOSED);
+        events.publishEvent(new Decided(claim.id(), run, kind, dossier.run().determination()));
         notices.tell(claim.id());
         return decision;
     }

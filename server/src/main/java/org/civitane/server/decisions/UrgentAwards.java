@@ -31,6 +31,7 @@ import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.verification.Verification;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -59,6 +60,7 @@ public class UrgentAwards {
     private final History history;
     private final Asks asks;
     private final AgencyClock clock;
+    private final ApplicationEventPublisher events;
     private final Texts texts;
 
     UrgentAwards(
@@ -76,6 +78,7 @@ public class UrgentAwards {
             History history,
             Asks asks,
             AgencyClock clock,
+            ApplicationEventPublisher events,
             Texts texts) {
         this.database = database;
         this.claims = claims;
@@ -91,6 +94,7 @@ public class UrgentAwards {
         this.history = history;
         this.asks = asks;
         this.clock = clock;
+        this.events = events;
         this.texts = texts;
     }
 
@@ -154,6 +158,8 @@ public class UrgentAwards {
                 Actor.of(caseworker),
                 "urgent-award",
                 Phrase.of("history.urgent-award", Phrase.full(papersBy)));
+        events.publishEvent(
+                new Decided(claim.id(), run, Decision.Kind.URGENT, dossier.run().determination()));
         notices.tell(claim.id());
         return new Award(papersBy, caseworker.displayName(), letter);
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.claim.Act;
+import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.access.SignedIn;
@@ -14,7 +15,6 @@ import org.civitane.server.asks.Ask;
 import org.civitane.server.casework.ClaimActs;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.Wait;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
@@ -24,6 +24,7 @@ import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
+import org.civitane.server.following.Payments;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
@@ -43,6 +44,7 @@ class MyClaimsController {
     private final EvidenceList evidence;
     private final Messages messages;
     private final UrgentAwards awards;
+    private final Payments payments;
     private final Texts texts;
 
     MyClaimsController(
@@ -53,10 +55,12 @@ class MyClaimsController {
             EvidenceList evidence,
             Messages messages,
             UrgentAwards awards,
+            Payments payments,
             Texts texts) {
         this.evidence = evidence;
         this.messages = messages;
         this.awards = awards;
+        this.payments = payments;
         this.claims = claims;
         this.acts = acts;
         this.decisions = decisions;
@@ -92,7 +96,8 @@ class MyClaimsController {
             boolean hasLetter,
             String wantedAt,
             boolean canWithdraw,
-            boolean canWrite) {}
+            boolean canWrite,
+            boolean hasPayments) {}
 
     @GetMapping("/api/my/claims")
     List<MyClaim> all(@AuthenticationPrincipal SignedIn who) {
@@ -113,29 +118,37 @@ class MyClaimsController {
         Dossier dossier = dossiers.of(claim);
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
-        Optional<Wait> onMe = claim.waiting().filter(wait -> wait.on() == Wait.On.APPLICANT);
+        Optional<Ask> owed = isOwedTo(claim) ? dossier.firstAsk() : Optional.empty();
         return new MyClaim(
                 claim.id(),
                 claim.number(),
                 wording.text("name"),
                 claim.state().name(),
-                sentence(claim, onMe),
+                sentence(claim, owed),
                 claim.receivedOn(),
                 claim.dueBy(),
                 claim.decideBy(),
-                onMe.map(Wait::what),
-                onMe.map(Wait::until),
+                owed.map(Ask::what),
+                owed.map(Ask::dueOn),
                 decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
                         .map(made -> outcome(dossier.run()))
                         .orElse(List.of()),
                 claim.state().isOpen() ? papersWanted(dossier) : 0,
                 messages.unread(claim.id(), false),
                 decision.isPresent() || awards.of(claim.id()).isPresent(),
-                onMe.flatMap(wait -> dossier.firstAsk())
-                        .map(MyClaimsController::wantedAt)
-                        .orElse(""),
+                owed.map(MyClaimsController::wantedAt).orElse(""),
                 claim.state().allows(Act.WITHDRAW),
-                claim.state().allows(Act.CORRESPOND));
+                claim.state().allows(Act.CORRESPOND),
+                mayBePaid(claim) && !payments.of(claim.id()).isEmpty());
+    }
+
+    private static boolean mayBePaid(ClaimView claim) {
+        return claim.decidedAt().isPresent() || claim.state() == ClaimState.WAITING;
+    }
+
+    /** While a claim is held nothing is wanted, and once all is done nothing more. */
+    private static boolean isOwedTo(ClaimView claim) {
+        return claim.state().allows(Act.CORRESPOND) && claim.state() != ClaimState.FROZEN;
     }
 
     /** Where what is due first is answered. */
@@ -144,6 +157,7 @@ class MyClaimsController {
             case FIX_LIST -> "fix-list";
             case DOUBT -> "identity";
             case LATER_PAPERS -> "papers";
+            case ACCOUNT -> "account";
         };
     }
 
@@ -152,10 +166,13 @@ class MyClaimsController {
                 evidence.of(dossier).stream().filter(EvidenceItem::isWanted).count();
     }
 
-    private String sentence(ClaimView claim, Optional<Wait> onMe) {
+    private String sentence(ClaimView claim, Optional<Ask> owed) {
         return switch (claim.state()) {
             case WAITING ->
-                onMe.map(wait -> texts.say("my.waiting", DayText.brief(wait.until()), wait.then()))
+                owed.map(ask -> texts.say(
+                                "my.waiting",
+                                DayText.brief(ask.dueOn()),
+                                ask.then().inWords()))
                         .orElse(texts.say("my.in-review", day(claim)));
             case RECEIVED -> texts.say("my.received", day(claim));
             case IN_REVIEW, READY -> texts.say("my.in-review", day(claim));

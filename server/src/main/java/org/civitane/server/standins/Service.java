@@ -10,7 +10,9 @@ public enum Service {
     WAGES("wage-register"),
     ADDRESSES("address-register"),
     /** Carries mail and text messages; here they stay and can be read. */
-    CARRIER("carrier");
+    CARRIER("carrier"),
+    /** Pays; here nothing leaves. */
+    BANK("bank");
 
     private final String address;
 

@@ -1,5 +1,6 @@
 package org.civitane.core.programme.foodassistance;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -7,6 +8,7 @@ import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.OnlineForm;
@@ -49,6 +51,14 @@ public final class FoodAssistance implements Programme<FoodAssistanceCase> {
     @Override
     public Optional<OnlineForm<FoodAssistanceCase>> form() {
         return Optional.of(new FoodAssistanceForm());
+    }
+
+    @Override
+    public List<Consequence> consequences(Determination determination, LocalDate decidedOn) {
+        return determination.outcomes().stream()
+                .filter(outcome -> findingOf(outcome) == Finding.GRANTED)
+                .flatMap(outcome -> FoodAssistancePayments.of(outcome, decidedOn).stream())
+                .toList();
     }
 
     @Override

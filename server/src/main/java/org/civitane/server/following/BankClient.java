@@ -1,0 +1,53 @@
+package org.civitane.server.following;
+
+import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.client.RestClient;
+
+/** The bank over HTTP; gives up after the time-outs of the configuration. */
+@Component
+class BankClient {
+    private final RestClient http;
+
+    BankClient(
+            RestClient.Builder builder,
+            @Value("${civitane.bank}") String address,
+            @Value("${civitane.register-key}") String key) {
+        this.http =
+                builder.baseUrl(address).defaultHeader("X-Register-Key", key).build();
+    }
+
+    /** What the bank did. @param booked whether it placed the money @param cents how much of it */
+    record Answer(boolean booked, long cents) {}
+
+    /**
+     * Tells the bank to pay; under a name that it knows, it tells what it did then and does nothing.
+     *
+     * @throws RuntimeException when it did not answer in time, failed, or answered nonsense
+     */
+    Answer transfer(Payment payment, Payee to) {
+        Transfer done = http.put()
+                .uri("/transfers/{reference}", payment.reference())
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(Map.of(
+                        "iban",
+                        to.iban(),
+                        "holder",
+                        to.holder(),
+                        "cents",
+                        payment.amount().cents()))
+                .retrieve()
+                .body(Transfer.class);
+        if (done == null || done.reference() == null || !done.reference().equals(payment.reference())) {
+            throw new IllegalStateException("no booking of that name");
+        }
+        return new Answer("BOOKED".equals(done.state()), done.cents());
+    }
+
+    private record Transfer(
+            @org.jspecify.annotations.Nullable String reference,
+            @org.jspecify.annotations.Nullable String state,
+            long cents) {}
+}

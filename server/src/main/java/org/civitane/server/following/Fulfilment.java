@@ -1,0 +1,55 @@
+package org.civitane.server.following;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** A claim is fulfilled when all that follows its decision is done, and the time to object to it is over. */
+@Service
+class Fulfilment {
+    private static final int OBJECTION_DAYS = 30;
+    private static final int AT_ONCE = 200;
+
+    private final PaymentStore store;
+    private final Claims claims;
+    private final History history;
+    private final TransactionTemplate each;
+    private final AgencyClock clock;
+
+    Fulfilment(PaymentStore store, Claims claims, History history, TransactionTemplate each, AgencyClock clock) {
+        this.store = store;
+        this.claims = claims;
+        this.history = history;
+        this.each = each;
+        this.clock = clock;
+    }
+
+    /** One transaction a claim; a night that is cut short goes on the next. */
+    void fulfilAll() {
+        Instant before = clock.instant().minus(OBJECTION_DAYS, ChronoUnit.DAYS);
+        List<UUID> done = store.done(before, AT_ONCE);
+        while (!done.isEmpty()) {
+            done.forEach(claim -> each.executeWithoutResult(status -> fulfil(claim)));
+            done = store.done(before, AT_ONCE);
+        }
+    }
+
+    private void fulfil(UUID claim) {
+        claims.hold(claim);
+        boolean open =
+                store.of(claim).stream().anyMatch(payment -> payment.state().isOpen());
+        if (claims.claim(claim).state() == ClaimState.DECIDED && !open) {
+            claims.fulfil(claim);
+            history.add(claim, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));
+        }
+    }
+}

@@ -1,0 +1,103 @@
+package org.civitane.server.following;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.claim.Act;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.casework.ClaimActs;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is paid, for staff and for the applicant whose claim it is; the account, for the applicant alone to give. */
+@RestController
+class PaymentController {
+    private static final int SHOWN_DIGITS = 4;
+
+    private final Claims claims;
+    private final ClaimActs acts;
+    private final Payments payments;
+    private final Payees payees;
+    private final Outbox outbox;
+
+    PaymentController(Claims claims, ClaimActs acts, Payments payments, Payees payees, Outbox outbox) {
+        this.claims = claims;
+        this.acts = acts;
+        this.payments = payments;
+        this.payees = payees;
+        this.outbox = outbox;
+    }
+
+    /** Money for a month. @param month as {@code 2026-12} @param due the day from which it may leave */
+    record Paid(UUID id, YearMonth month, String amount, LocalDate due, Payment.State state) {}
+
+    /**
+     * What follows of a claim in money.
+     *
+     * @param account the last digits of the account it goes to; empty while none is known
+     */
+    record Following(String number, Optional<String> account, Optional<String> holder, List<Paid> payments) {}
+
+    record Account(
+            @NotNull @Size(max = 60) String iban,
+            @NotNull @Size(max = 120) String holder) {}
+
+    record Accept(@NotNull @Size(max = 500) String reason) {}
+
+    @GetMapping("/api/my/claims/{id}/payments")
+    Following mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return following(claims.claimOf(who, id));
+    }
+
+    @PutMapping("/api/my/claims/{id}/account")
+    Following give(@PathVariable UUID id, @RequestBody @Valid Account account, @AuthenticationPrincipal SignedIn who) {
+        payees.give(who, id, account.iban(), account.holder());
+        return mine(id, who);
+    }
+
+    @GetMapping("/api/claims/{id}/payments")
+    Following ofClaim(@PathVariable UUID id) {
+        return following(claims.claim(id));
+    }
+
+    /** What the bank booked is right, although it is another amount. */
+    @PostMapping("/api/claims/{id}/payments/{payment}/accept")
+    Following accept(
+            @PathVariable UUID id,
+            @PathVariable UUID payment,
+            @RequestBody @Valid Accept wish,
+            @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            outbox.accept(claim, payment, wish.reason(), who);
+            return following(claim);
+        });
+    }
+
+    private Following following(ClaimView claim) {
+        Optional<Payee> payee = payments.payee(claim.id());
+        return new Following(
+                claim.number(),
+                payee.map(Payee::iban).map(iban -> iban.substring(iban.length() - SHOWN_DIGITS)),
+                payee.map(Payee::holder),
+                payments.of(claim.id()).stream()
+                        .map(payment -> new Paid(
+                                payment.id(),
+                                payment.month(),
+                                payment.amount().toString(),
+                                payment.due(),
+                                payment.state()))
+                        .toList());
+    }
+}

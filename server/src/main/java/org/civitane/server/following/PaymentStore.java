@@ -1,0 +1,128 @@
+package org.civitane.server.following;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.amount.Money;
+import org.civitane.core.programme.Consequence;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Payments and accounts as the database keeps them. */
+@Component
+class PaymentStore {
+    private final JdbcClient database;
+
+    PaymentStore(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** Plans what is paid, but for months for which something is planned already. */
+    void plan(UUID claim, UUID run, List<Consequence.Pay> pays, Instant at) {
+        database.sql("""
+                        insert into payment (id, claim_id, run_id, consequence, month, cents, due_on, state, changed_at)
+                        select gen_random_uuid(), ?, ?, 'PAY', pay.month, pay.cents, pay.due_on::date, 'PLANNED', ?::timestamptz
+                        from unnest(?, ?, ?) as pay (month, cents, due_on)
+                        on conflict (claim_id, consequence, month) do nothing""")
+                .params(
+                        claim,
+                        run,
+                        Timestamp.from(at),
+                        pays.stream().map(pay -> pay.month().toString()).toArray(String[]::new),
+                        pays.stream().map(pay -> pay.amount().cents()).toArray(Long[]::new),
+                        pays.stream().map(pay -> pay.on().toString()).toArray(String[]::new))
+                .update();
+    }
+
+    List<Payment> of(UUID claim) {
+        return database.sql("select * from payment where claim_id = ? order by month")
+                .param(claim)
+                .query(PaymentStore::read)
+                .list();
+    }
+
+    Optional<Payment> find(UUID id) {
+        return database.sql("select * from payment where id = ?")
+                .param(id)
+                .query(PaymentStore::read)
+                .optional();
+    }
+
+    /** @return whether it was still planned under that name, so that no answer of the bank counts twice */
+    boolean answered(Payment sent, Payment.State state, String iban, long bookedCents, Instant at) {
+        return database.sql("""
+                        update payment set state = ?, iban = ?, booked_cents = ?, changed_at = ?
+                        where id = ? and state = 'PLANNED' and attempt = ?""")
+                        .params(state.name(), iban, bookedCents, Timestamp.from(at), sent.id(), sent.attempt())
+                        .update()
+                == 1;
+    }
+
+    /** What came back may go out again, under another name. */
+    void planAgain(UUID claim, Instant at) {
+        database.sql("""
+                        update payment set state = 'PLANNED', attempt = attempt + 1, iban = '', changed_at = ?
+                        where claim_id = ? and state = 'RETURNED'""").params(Timestamp.from(at), claim).update();
+    }
+
+    /** What has not left does not leave. */
+    int stop(UUID claim, Instant at) {
+        return database.sql(
+                        "update payment set state = 'STOPPED', changed_at = ? where claim_id = ? and state in ('PLANNED', 'RETURNED')")
+                .params(Timestamp.from(at), claim)
+                .update();
+    }
+
+    /** Someone looked at what the bank booked. @return whether it was questioned until now */
+    boolean accept(UUID claim, UUID payment, Instant at) {
+        return database.sql(
+                                "update payment set state = 'BOOKED', changed_at = ? where id = ? and claim_id = ? and state = 'QUESTIONED'")
+                        .params(Timestamp.from(at), payment, claim)
+                        .update()
+                == 1;
+    }
+
+    Optional<Payee> payee(UUID claim) {
+        return database.sql("select iban, holder from payee where claim_id = ?")
+                .param(claim)
+                .query((row, number) -> new Payee(row.getString(1), row.getString(2)))
+                .optional();
+    }
+
+    void keep(UUID claim, Payee payee, Instant at) {
+        database.sql("""
+                        insert into payee (claim_id, iban, holder, given_at) values (?, ?, ?, ?)
+                        on conflict (claim_id) do update set iban = excluded.iban, holder = excluded.holder, given_at = excluded.given_at""")
+                .params(claim, payee.iban(), payee.holder(), Timestamp.from(at))
+                .update();
+    }
+
+    /** Decided claims, the longest first, whose time to object is over and on which nothing is open any more. */
+    List<UUID> done(Instant decidedBefore, int most) {
+        return database.sql("""
+                        select c.id from claim c where c.state = 'DECIDED' and c.decided_at < ?
+                          and not exists (select from payment p where p.claim_id = c.id and p.state in ('PLANNED', 'RETURNED', 'QUESTIONED'))
+                        order by c.decided_at limit ?""")
+                .params(Timestamp.from(decidedBefore), most)
+                .query(UUID.class)
+                .list();
+    }
+
+    private static Payment read(ResultSet row, int number) throws SQLException {
+        return new Payment(
+                row.getObject("id", UUID.class),
+                row.getObject("claim_id", UUID.class),
+                YearMonth.parse(row.getString("month")),
+                Money.ofCents(row.getLong("cents")),
+                row.getObject("due_on", LocalDate.class),
+                Payment.State.valueOf(row.getString("state")),
+                row.getInt("attempt"),
+                row.getString("iban"));
+    }
+}

@@ -1,0 +1,121 @@
+package org.civitane.server.following;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.Consequence;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Asks;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.contact.Notices;
+import org.civitane.server.decisions.Decided;
+import org.civitane.server.decisions.Decision;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What a decision says is paid is planned in its transaction, each month of a claim once, and leaves by the
+ * {@link Outbox} when its day has come and there is an account.
+ */
+@Service
+@Transactional
+public class Payments {
+    private static final int ACCOUNT_DAYS = 14;
+
+    private final PaymentStore store;
+    private final PaymentJobs jobs;
+    private final Claims claims;
+    private final Asks asks;
+    private final Notices notices;
+    private final History history;
+    private final AgencyClock clock;
+
+    Payments(
+            PaymentStore store,
+            PaymentJobs jobs,
+            Claims claims,
+            Asks asks,
+            Notices notices,
+            History history,
+            AgencyClock clock) {
+        this.store = store;
+        this.jobs = jobs;
+        this.claims = claims;
+        this.asks = asks;
+        this.notices = notices;
+        this.history = history;
+        this.clock = clock;
+    }
+
+    /** What is paid on a claim, month by month. */
+    @Transactional(readOnly = true)
+    public List<Payment> of(UUID claim) {
+        return store.of(claim);
+    }
+
+    /** The account its money goes to, once it is known. */
+    @Transactional(readOnly = true)
+    public Optional<Payee> payee(UUID claim) {
+        return store.payee(claim);
+    }
+
+    /** Plans what follows; of what was paid at once only the first, and of what is closed nothing more. */
+    @EventListener
+    void decided(Decided event) {
+        if (event.kind() == Decision.Kind.CLOSED) {
+            stop(event.claim());
+            return;
+        }
+        List<Consequence.Pay> pays =
+                Catalogue.named(event.determination().programme())
+                        .consequences(event.determination(), clock.today())
+                        .stream()
+                        .filter(Consequence.Pay.class::isInstance)
+                        .map(Consequence.Pay.class::cast)
+                        .limit(event.kind() == Decision.Kind.URGENT ? 1 : Long.MAX_VALUE)
+                        .toList();
+        if (!pays.isEmpty()) {
+            store.plan(event.claim(), event.run(), pays, clock.instant());
+            goOn(event.claim());
+        }
+    }
+
+    private void stop(UUID claim) {
+        if (store.stop(claim, clock.instant()) > 0) {
+            history.add(claim, Actor.CALENDAR, "payments-stopped", Phrase.of("history.payments-stopped"));
+        }
+    }
+
+    /** With an account what is planned is scheduled; without one it is asked for. */
+    void goOn(UUID claim) {
+        List<Payment> planned = store.of(claim).stream()
+                .filter(payment -> payment.state() == Payment.State.PLANNED)
+                .toList();
+        if (store.payee(claim).isPresent()) {
+            planned.forEach(jobs::pay);
+        } else if (!planned.isEmpty()) {
+            askForAccount(claim);
+        }
+    }
+
+    /** Money came back: the applicant is told at once that another account is needed. */
+    void cameBack(UUID claim) {
+        askForAccount(claim);
+        notices.tell(claim);
+    }
+
+    private void askForAccount(UUID claim) {
+        if (asks.open(claim, Ask.Kind.ACCOUNT).isEmpty()) {
+            LocalDate due = BusinessCalendar.rolledForward(clock.today().plusDays(ACCOUNT_DAYS));
+            asks.ask(claims.claim(claim), Ask.Kind.ACCOUNT, claim, Phrase.of("wait.account"), due, Ask.Then.KEEP, "");
+        }
+    }
+}

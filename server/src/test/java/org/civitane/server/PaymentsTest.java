@@ -1,0 +1,175 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Optional;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.DaySheet;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.following.Outbox;
+import org.civitane.server.following.Payees;
+import org.civitane.server.following.Payment;
+import org.civitane.server.following.Payments;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.standins.Bank;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** What is paid after a decision: to an account that is known, each month once, whatever the bank does. */
+public class PaymentsTest extends ServerTest {
+    @Autowired
+    private Payments payments;
+
+    @Autowired
+    private Payees payees;
+
+    @Autowired
+    private Outbox outbox;
+
+    @Autowired
+    private Decisions decisions;
+
+    @Autowired
+    private DaySheet sheet;
+
+    @Autowired
+    private Bank bank;
+
+    @Autowired
+    private JdbcClient database;
+
+    @Autowired
+    private Scheduler jobs;
+
+    private SignedIn applicant;
+    private SignedIn caseworker;
+    private ClaimView claim;
+
+    @BeforeMethod
+    void approve() {
+        applicant = person(Role.APPLICANT);
+        caseworker = person(Role.CASEWORKER);
+        claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
+        decisions.decide(claim, "", "Seen at the counter.", caseworker);
+    }
+
+    @Test
+    public void nothingLeavesUntilTheAccountIsKnownAndThenEachMonthOnce() {
+        assertThat(payments.of(claim.id()))
+                .hasSizeGreaterThanOrEqualTo(11)
+                .allMatch(each -> each.state() == Payment.State.PLANNED);
+        assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isPresent();
+        comeTheDay();
+        String iban = iban("1234");
+        payees.give(applicant, claim.id(), iban.toLowerCase() + " ", "Runa");
+        assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isEmpty();
+        await("the first is booked", () -> first().state() == Payment.State.BOOKED);
+        assertThat(bank.booked(iban)).hasSize(1);
+        assertThat(bank.booked(iban).getFirst().cents())
+                .isEqualTo(first().amount().cents());
+        assertThat(payments.of(claim.id()).subList(1, 3)).allMatch(each -> each.state() == Payment.State.PLANNED);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
+    }
+
+    @Test
+    public void whatTheBankHasBookedAlreadyIsNotBookedAgain() {
+        comeTheDay();
+        String iban = iban("1235");
+        Payment first = first();
+        bank.transfer(
+                first.id() + "-1", new Bank.Order(iban, "Runa", first.amount().cents()));
+        payees.give(applicant, claim.id(), iban, "Runa");
+        await("it is booked", () -> first().state() == Payment.State.BOOKED);
+        assertThat(bank.booked(iban)).hasSize(1);
+    }
+
+    @Test
+    public void moneyThatComesBackGoesOutAgainToAnotherAccount() {
+        comeTheDay();
+        payees.give(applicant, claim.id(), iban("99"), "Runa");
+        await("it came back", () -> first().state() == Payment.State.RETURNED);
+        assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isPresent();
+        String other = iban("1236");
+        payees.give(applicant, claim.id(), other, "Runa");
+        await("it is booked", () -> first().state() == Payment.State.BOOKED);
+        assertThat(bank.booked(other)).hasSize(1);
+    }
+
+    @Test
+    public void anotherAmountThanWasToldComesToTheDaySheetUntilSomeoneLooked() {
+        comeTheDay();
+        payees.give(applicant, claim.id(), iban("98"), "Runa");
+        await("it is questioned", () -> first().state() == Payment.State.QUESTIONED);
+        assertThat(cameBack()).contains(claim.number());
+        assertThatThrownBy(() -> outbox.accept(claim, first().id(), " ", caseworker))
+                .isInstanceOf(Problem.class);
+        outbox.accept(claim, first().id(), "The bank rounds.", caseworker);
+        assertThat(first().state()).isEqualTo(Payment.State.BOOKED);
+        assertThat(cameBack()).doesNotContain(claim.number());
+        assertThatThrownBy(() -> outbox.accept(claim, first().id(), "Again.", caseworker))
+                .isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void anAccountThatIsNoneIsRefusedAtItsField() {
+        assertThatThrownBy(() -> payees.give(applicant, claim.id(), "XH12 0001 0000 0000 0000", "Runa"))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("no account number");
+        assertThatThrownBy(() -> payees.give(person(Role.APPLICANT), claim.id(), iban("1237"), "Runa"))
+                .isInstanceOf(Problem.class);
+        assertThat(payments.payee(claim.id())).isEmpty();
+    }
+
+    @Test
+    public void aClaimIsFulfilledWhenAllIsPaidAndTheTimeToObjectIsOver() {
+        ClaimView meals = taken(caseworker);
+        decisions.decide(meals, "", "Seen.", caseworker);
+        database.sql("update claim set decided_at = decided_at - interval '31 days' where id in (?, ?)")
+                .params(claim.id(), meals.id())
+                .update();
+        database.sql("update scheduled_tasks set execution_time = now() where task_name = 'fulfil'")
+                .update();
+        jobs.triggerCheckForDueExecutions();
+        await(
+                "what has nothing to follow is fulfilled",
+                () -> claims.claim(meals.id()).state() == ClaimState.FULFILLED);
+        assertThat(claims.claim(claim.id()).state())
+                .as("eleven months are still to be paid")
+                .isEqualTo(ClaimState.DECIDED);
+    }
+
+    private Payment first() {
+        return payments.of(claim.id()).getFirst();
+    }
+
+    /** The first payment is due today, whatever day it is. */
+    private void comeTheDay() {
+        database.sql("update payment set due_on = ? where id = ?")
+                .params(clock.today(), first().id())
+                .update();
+    }
+
+    private List<String> cameBack() {
+        return sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty()).rows().stream()
+                .map(DaySheet.Row::number)
+                .toList();
+    }
+
+    /** A valid account number of this country that ends in these digits. */
+    private static String iban(String end) {
+        String account = "1204" + "0".repeat(12 - end.length()) + end;
+        int check = 98
+                - new BigInteger(account + "331700").mod(BigInteger.valueOf(97)).intValue();
+        return "XH%02d%s".formatted(check, account);
+    }
+}

@@ -1,0 +1,32 @@
+import { render, screen, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '../api/client';
+import { PaymentList } from './PaymentList';
+
+const paid = (state: Schemas['Paid']['state'], month: string): Schemas['Paid'] => ({
+  id: month,
+  month,
+  amount: '291.00',
+  due: '2027-01-04',
+  state,
+});
+
+describe('what is paid when', () => {
+  it('says for each month how far its money is', () => {
+    render(<PaymentList payments={[paid('BOOKED', '2026-12'), paid('PLANNED', '2027-01')]} />);
+    const [, december, january] = screen.getAllByRole('row');
+    expect(within(december as HTMLElement).getByText('December 2026')).toBeTruthy();
+    expect(december?.textContent).toContain('paid');
+    expect(january?.textContent).toContain('leaves on Mon 4 Jan');
+  });
+
+  it('offers what can be done where something can', () => {
+    render(
+      <PaymentList
+        payments={[paid('QUESTIONED', '2026-12'), paid('BOOKED', '2027-01')]}
+        act={(payment) => payment.state === 'QUESTIONED' && <button type="button">It is right</button>}
+      />,
+    );
+    expect(screen.getAllByRole('button')).toHaveLength(1);
+  });
+});

@@ -1,0 +1,48 @@
+import type { ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../api/client';
+import { dateText, monthText } from '../i18n';
+
+const INK = {
+  PLANNED: '',
+  BOOKED: 'text-success',
+  RETURNED: 'text-error',
+  QUESTIONED: 'text-error',
+  STOPPED: 'quiet',
+};
+const SHAPE = { PLANNED: '◇', BOOKED: '✓', RETURNED: '▲', QUESTIONED: '▲', STOPPED: '–' };
+
+type Props = {
+  payments: Schemas['Paid'][];
+  /** What can be done about one; nothing where nothing can. */
+  act?: (payment: Schemas['Paid']) => ReactNode;
+};
+
+/** What is paid, month by month, with how far each is. */
+export function PaymentList({ payments, act }: Props) {
+  const { t } = useTranslation();
+  return (
+    <table className="w-full max-w-2xl">
+      <thead>
+        <tr className="quiet border-b border-base-300 text-left text-sm">
+          <th className="py-1 pr-4 font-normal">{t('payments.month')}</th>
+          <th className="py-1 pr-4 text-right font-normal">{t('payments.amount')}</th>
+          <th className="py-1 font-normal">{t('payments.state')}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {payments.map((each) => (
+          <tr key={each.id} className="border-b border-base-300 align-top">
+            <td className="py-1.5 pr-4">{monthText(each.month)}</td>
+            <td className="py-1.5 pr-4 text-right tabular-nums">{each.amount}</td>
+            <td className={`py-1.5 ${INK[each.state]}`}>
+              <span aria-hidden="true">{SHAPE[each.state]} </span>
+              {t(`payments.is.${each.state}`, { date: dateText(each.due, 'short') })}
+              {act?.(each)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,112 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useParams } from 'react-router';
+import { api, type Schemas, take } from '../../api/client';
+import { TextField } from '../../components/Field';
+import { Page } from '../../components/Page';
+import { PaymentList } from '../../components/PaymentList';
+import { isAbout, Problem } from '../../components/Problem';
+
+/** Where the money goes, and what is paid when. */
+export function AccountScreen() {
+  const { t } = useTranslation();
+  const { claim = '' } = useParams();
+  const queries = useQueryClient();
+  const path = { id: claim };
+  const key = ['my-payments', claim];
+  const following = useQuery({
+    queryKey: key,
+    queryFn: () => take(api.GET('/api/my/claims/{id}/payments', { params: { path } })),
+  });
+  const give = useMutation({
+    mutationFn: (account: Schemas['Account']) =>
+      take(api.PUT('/api/my/claims/{id}/account', { params: { path }, body: account })),
+    onSuccess: (now) => {
+      queries.setQueryData(key, now);
+      void queries.invalidateQueries({ queryKey: ['my'] });
+    },
+  });
+  const now = following.data;
+  return (
+    <Page title={t('payments.title')}>
+      <p>
+        <Link to="/my">{t('papers.back')}</Link>
+      </p>
+      <h1 className="mt-1 text-3xl">{t('payments.title')}</h1>
+      <Problem of={following.error} />
+      {now && (
+        <div className="mt-4 max-w-3xl space-y-6">
+          <p>{t('payments.intro', { number: now.number })}</p>
+          {give.isSuccess && (
+            <p className="font-semibold text-success" role="status">
+              <span aria-hidden="true">✓ </span>
+              {t('payments.given', { account: now.account })}
+            </p>
+          )}
+          {now.account && !give.isSuccess && (
+            <p>{t('payments.goesTo', { account: now.account, holder: now.holder })}</p>
+          )}
+          {!now.account && <AccountForm title={t('payments.which')} give={give} />}
+          {now.payments.length > 0 && (
+            <section>
+              <h2 className="mb-2 text-xl">{t('payments.list')}</h2>
+              <PaymentList payments={now.payments} />
+            </section>
+          )}
+          {now.account && !give.isSuccess && (
+            <details>
+              <summary className="min-h-11 cursor-pointer font-semibold text-primary">
+                {t('payments.another')}
+              </summary>
+              <AccountForm title={t('payments.which')} give={give} />
+            </details>
+          )}
+        </div>
+      )}
+    </Page>
+  );
+}
+
+type FormProps = {
+  title: string;
+  give: { mutate: (account: Schemas['Account']) => void; isPending: boolean; error: Error | null };
+};
+
+function AccountForm({ title, give }: FormProps) {
+  const { t } = useTranslation();
+  const [iban, setIban] = useState('');
+  const [holder, setHolder] = useState('');
+  const ofIban = isAbout(give.error, 'iban') ? give.error?.message : null;
+  const ofHolder = isAbout(give.error, 'holder') ? give.error?.message : null;
+  return (
+    <form
+      className="sheet space-y-4 p-5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        give.mutate({ iban, holder });
+      }}
+    >
+      <h2 className="text-xl">{title}</h2>
+      {!ofIban && !ofHolder && <Problem of={give.error} />}
+      <TextField
+        label={t('payments.iban')}
+        hint={t('payments.ibanHint')}
+        error={ofIban}
+        value={iban}
+        onChange={setIban}
+      />
+      <TextField
+        label={t('payments.holder')}
+        hint={t('payments.holderHint')}
+        error={ofHolder}
+        autoComplete="name"
+        value={holder}
+        onChange={setHolder}
+      />
+      <button type="submit" className="btn btn-primary h-12" disabled={give.isPending}>
+        {t('payments.give')}
+      </button>
+    </form>
+  );
+}
