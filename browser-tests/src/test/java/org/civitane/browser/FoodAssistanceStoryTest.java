@@ -176,7 +176,7 @@ public class FoodAssistanceStoryTest {
                 .isVisible();
         assertThat(Civitane.violations(page)).isEmpty();
         Civitane.picture(page, "account-phone");
-        desk.getByText("Back to the desk").click();
+        desk.navigate(desk.url().replace("/decide", ""));
         desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Payments"))
                 .click();
         assertThat(desk.getByText("It goes to the account of Ylva Tindvåg ending in 1234."))

@@ -3,6 +3,7 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.github.kagkarlsson.scheduler.Scheduler;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -20,9 +21,11 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Extensions;
 import org.civitane.server.asks.MoreTime;
+import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
 import org.civitane.server.casework.DaySheet;
+import org.civitane.server.casework.History;
 import org.civitane.server.corrections.FixList;
 import org.civitane.server.corrections.FixListAnswers;
 import org.civitane.server.corrections.FixLists;
@@ -30,6 +33,7 @@ import org.civitane.server.corrections.Point;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.papers.Papers;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -50,6 +54,12 @@ public class CorrectionsTest extends ServerTest {
 
     @Autowired
     private Extensions extensions;
+
+    @Autowired
+    private History history;
+
+    @Autowired
+    private Scheduler jobs;
 
     @Autowired
     private Papers papers;
@@ -110,6 +120,54 @@ public class CorrectionsTest extends ServerTest {
         assertThat(claims.newestEdition(claims.claim(claim.id())))
                 .as("a point that was answered is answered")
                 .contains("2016-06-30");
+    }
+
+    @Test
+    public void whileAClaimIsHeldItsApplicantMayAnswerInPart() {
+        send(FixList.Then.DECIDE, AMOUNT, BORN);
+        claims.freeze(claim.id(), Actor.called("Test"));
+        assertThat(answer(Map.of(BORN, "2016-06-30")).open()).isEqualTo(1);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.FROZEN);
+    }
+
+    @Test
+    public void ofTwoThingsThatAreOwedTheClaimWaitsForTheFirstAndThenForTheOther() {
+        send(FixList.Then.DECIDE, AMOUNT);
+        LocalDate later = out().dueOn().plusDays(20);
+        asks.ask(
+                claims.claim(claim.id()),
+                Ask.Kind.LATER_PAPERS,
+                claim.id(),
+                Phrase.text("papers"),
+                later,
+                Ask.Then.STOP,
+                "");
+        assertThat(claims.claim(claim.id()).waiting().orElseThrow().until()).isEqualTo(out().dueOn());
+        answer(Map.of(AMOUNT, "420.00"));
+        ClaimView now = claims.claim(claim.id());
+        assertThat(now.state()).isEqualTo(ClaimState.WAITING);
+        assertThat(now.waiting().orElseThrow().until()).isEqualTo(later);
+        asks.answered(asks.open(claim.id(), Ask.Kind.LATER_PAPERS).orElseThrow());
+        assertThat(claims.claim(claim.id()).waiting()).isEmpty();
+    }
+
+    @Test
+    public void whoeverOwesAnAnswerIsRemindedOnce() {
+        send(FixList.Then.DECIDE, AMOUNT);
+        database.sql(
+                        "update scheduled_tasks set execution_time = now() where task_name = 'remind-of-ask' and task_instance like ?")
+                .param(out().id() + "@%")
+                .update();
+        jobs.triggerCheckForDueExecutions();
+        await("it was reminded", () -> reminded() == 1);
+        answer(Map.of(AMOUNT, "420.00"));
+        assertThat(reminded()).isEqualTo(1);
+    }
+
+    private long reminded() {
+        return history.of(claim.id()).stream()
+                .filter(line -> line.kind().equals("reminded"))
+                .count();
     }
 
     @Test

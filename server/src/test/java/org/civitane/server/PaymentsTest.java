@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import java.io.IOException;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -79,6 +83,21 @@ public class PaymentsTest extends ServerTest {
                 .isEqualTo(first().amount().cents());
         assertThat(payments.of(claim.id()).subList(1, 3)).allMatch(each -> each.state() == Payment.State.PLANNED);
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
+    }
+
+    @Test
+    public void theLetterSaysWhatIsPaidWhenAndAsksForTheAccount() throws IOException {
+        List<Payment> all = payments.of(claim.id());
+        Payment next = all.stream()
+                .filter(each -> each.due().isAfter(first().due()))
+                .findFirst()
+                .orElseThrow();
+        try (PDDocument letter = Loader.loadPDF(decisions.letter(claim.id()))) {
+            assertThat(new PDFTextStripper().getText(letter).replaceAll("\\s+", " "))
+                    .contains("We pay " + first().amount() + " for ")
+                    .contains("After that we pay " + next.amount() + " on the first business day of each month, from ")
+                    .contains("Tell us the account under My claims");
+        }
     }
 
     @Test

@@ -19,8 +19,6 @@ import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.papers.KeptFiles;
-import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.PhraseColumn;
@@ -44,9 +42,7 @@ public class Decisions {
     private final ClaimActs acts;
     private final Dossiers dossiers;
     private final Determinations determinations;
-    private final Letters letters;
-    private final PaperStore papers;
-    private final KeptFiles files;
+    private final LetterBox letters;
     private final StillOpen stillOpen;
     private final Notices notices;
     private final History history;
@@ -60,9 +56,7 @@ public class Decisions {
             ClaimActs acts,
             Dossiers dossiers,
             Determinations determinations,
-            Letters letters,
-            PaperStore papers,
-            KeptFiles files,
+            LetterBox letters,
             StillOpen stillOpen,
             Notices notices,
             History history,
@@ -75,8 +69,6 @@ public class Decisions {
         this.dossiers = dossiers;
         this.determinations = determinations;
         this.letters = letters;
-        this.papers = papers;
-        this.files = files;
         this.stillOpen = stillOpen;
         this.notices = notices;
         this.history = history;
@@ -105,7 +97,12 @@ public class Decisions {
     /** The letter as it would go out if the claim were decided now, as PDF. */
     @Transactional(readOnly = true)
     public byte[] preview(ClaimView claim, String reason, SignedIn caseworker) {
-        return letters.pdf(claim, dossiers.of(claim).run(), Decision.Kind.DETERMINED, reason, caseworker.displayName());
+        return letters.preview(
+                claim,
+                dossiers.of(claim).run(),
+                Decision.Kind.DETERMINED,
+                Phrase.text(reason),
+                Phrase.text(caseworker.displayName()));
     }
 
     /**
@@ -173,7 +170,7 @@ public class Decisions {
     /** The letter of a decided claim, else the one that told of an urgent award, as PDF. */
     @Transactional(readOnly = true)
     public byte[] letter(UUID claim) {
-        return papers.get(database.sql("""
+        return letters.open(database.sql("""
                         select letter from decision where claim_id = :claim
                         union all select letter from urgent_award where claim_id = :claim limit 1""")
                 .param("claim", claim)
@@ -185,8 +182,7 @@ public class Decisions {
     private Decision keep(Dossier dossier, Decision.Kind kind, Phrase reason, Actor actor) {
         ClaimView claim = dossier.claim();
         UUID run = determinations.keep(claim, dossier.settled().json(), dossier.run());
-        String letter = papers.put(letters.pdf(claim, dossier.run(), kind, texts.say(reason), texts.say(actor.name())));
-        files.hold(letter);
+        String letter = letters.post(claim, dossier.run(), kind, reason, actor.name());
         Decision decision = new Decision(claim.id(), run, kind, reason, actor.name(), clock.instant(), letter);
         database.sql(
                         "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?::jsonb, ?::jsonb, ?, ?)")

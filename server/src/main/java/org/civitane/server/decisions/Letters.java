@@ -20,6 +20,7 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.determinations.Sentence;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.TemplateEngine;
@@ -53,7 +54,7 @@ class Letters {
     /** One line of the working, with how deep it stands. */
     record Line(String text, int depth) {}
 
-    byte[] pdf(ClaimView claim, Run run, Decision.Kind kind, String reason, String by) {
+    byte[] pdf(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
         Context letter = new Context(Locale.ENGLISH);
         letter.setVariable("claim", claim);
         letter.setVariable("programme", run.wording().text("name"));
@@ -71,9 +72,10 @@ class Letters {
         letter.setVariable(
                 "missing",
                 run.determination().missing().stream().map(run.wording()::shown).toList());
-        letter.setVariable("reason", reason);
+        letter.setVariable("reason", texts.say(reason));
         letter.setVariable("working", kind == Decision.Kind.CLOSED ? List.of() : lines(run.working(), 0));
-        letter.setVariable("by", by);
+        letter.setVariable("following", WhatFollows.sentences(run, kind, clock.today(), texts));
+        letter.setVariable("by", texts.say(by));
         letter.setVariable("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
         letter.setVariable("closed", kind == Decision.Kind.CLOSED);
         return render(templates.process("decision", letter));

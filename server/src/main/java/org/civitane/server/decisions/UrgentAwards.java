@@ -22,11 +22,8 @@ import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
-import org.civitane.server.papers.KeptFiles;
-import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.PapersChanged;
 import org.civitane.server.platform.AgencyClock;
-import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
@@ -53,9 +50,7 @@ public class UrgentAwards {
     private final Determinations determinations;
     private final EvidenceList evidence;
     private final Decisions decisions;
-    private final Letters letters;
-    private final PaperStore store;
-    private final KeptFiles files;
+    private final LetterBox letters;
     private final Notices notices;
     private final History history;
     private final Asks asks;
@@ -71,9 +66,7 @@ public class UrgentAwards {
             Determinations determinations,
             EvidenceList evidence,
             Decisions decisions,
-            Letters letters,
-            PaperStore store,
-            KeptFiles files,
+            LetterBox letters,
             Notices notices,
             History history,
             Asks asks,
@@ -88,8 +81,6 @@ public class UrgentAwards {
         this.evidence = evidence;
         this.decisions = decisions;
         this.letters = letters;
-        this.store = store;
-        this.files = files;
         this.notices = notices;
         this.history = history;
         this.asks = asks;
@@ -136,10 +127,12 @@ public class UrgentAwards {
         ClaimView claim = dossier.claim();
         UUID run = determinations.keep(claim, dossier.settled().json(), dossier.run());
         LocalDate papersBy = clock.today().plusDays(PAPERS_DAYS);
-        String words = texts.say("urgent.letter", DayText.date(papersBy));
-        String letter =
-                store.put(letters.pdf(claim, dossier.run(), Decision.Kind.URGENT, words, caseworker.displayName()));
-        files.hold(letter);
+        String letter = letters.post(
+                claim,
+                dossier.run(),
+                Decision.Kind.URGENT,
+                Phrase.of("urgent.letter", Phrase.date(papersBy)),
+                Phrase.text(caseworker.displayName()));
         Ask ask = asks.ask(
                 claim,
                 Ask.Kind.LATER_PAPERS,

@@ -35,7 +35,8 @@ public sealed interface Phrase {
         /** How a day is written: {@link DayText}. */
         public enum Style {
             BRIEF,
-            FULL
+            FULL,
+            DATE
         }
     }
 
@@ -72,6 +73,11 @@ public sealed interface Phrase {
     /** {@code Thu 3 December}. */
     static Phrase full(LocalDate day) {
         return new Day(day, Day.Style.FULL);
+    }
+
+    /** {@code 3 December 2026}. */
+    static Phrase date(LocalDate day) {
+        return new Day(day, Day.Style.DATE);
     }
 
     /** Several with the same between each two. */

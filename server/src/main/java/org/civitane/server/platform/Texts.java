@@ -51,6 +51,7 @@ public class Texts {
                 switch (day.style()) {
                     case BRIEF -> DayText.brief(day.day());
                     case FULL -> DayText.full(day.day());
+                    case DATE -> DayText.date(day.day());
                 };
             case Phrase.Several several ->
                 several.parts().stream().map(this::say).collect(Collectors.joining(say(several.between())));

@@ -34,6 +34,7 @@ public class PhraseTest {
             {Phrase.of("wait.fix-list", 12), "12 points of the fix list"},
             {Phrase.of("next.waiting", Phrase.brief(DAY)), "waits for the applicant until Thu 3 Dec"},
             {Phrase.full(DAY), "Thu 3 December"},
+            {Phrase.date(DAY), "3 December 2026"},
             {Phrase.word("school-meals", "outcome.FREE"), "Free meals"},
             {
                 new Phrase.Word("school-meals", "subjects.other", Map.of("count", new Phrase.Count(3))), "3 pupils",
