@@ -17,7 +17,7 @@ describe('what is paid when', () => {
     const [, december, january] = screen.getAllByRole('row');
     expect(within(december as HTMLElement).getByText('December 2026')).toBeTruthy();
     expect(december?.textContent).toContain('paid');
-    expect(january?.textContent).toContain('leaves on Mon 4 Jan');
+    expect(january?.textContent).toContain('planned for Mon 4 Jan');
   });
 
   it('offers what can be done where something can', () => {

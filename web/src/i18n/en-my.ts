@@ -44,7 +44,7 @@ export const enMy = {
     amount: 'Amount',
     state: 'Where it is',
     is: {
-      PLANNED: 'leaves on {{date}}',
+      PLANNED: 'planned for {{date}}',
       BOOKED: 'paid',
       RETURNED: 'came back; another account is needed',
       QUESTIONED: 'the bank booked another amount; someone looks at it',

@@ -90,7 +90,7 @@ export const enOffice = {
   outside: {
     title: 'Outside services',
     intro:
-      'For the demo: the registers and the carrier are simulated. Switch how each behaves, and read what would have gone out.',
+      'For the demo: the registers, the carrier and the bank are simulated. Switch how each behaves, and read what would have gone out.',
     BENEFITS: 'Benefit register',
     CIVIL: 'Civil register',
     WAGES: 'Wage register',

@@ -24,8 +24,6 @@ import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.doubts.Doubts;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
-import org.civitane.server.following.Payees;
-import org.civitane.server.following.Payments;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
@@ -45,7 +43,6 @@ import tools.jackson.databind.node.ObjectNode;
 class DemoLoader {
     private static final long ONE_SERVER = 8_420_002;
     private static final String PASSWORD = "halvern-demo-2026";
-    private static final String ACCOUNT = "XH231204000000001234";
     private static final String CASEWORKER = "asa.mikkel@halvern.example";
 
     private final Accounts accounts;
@@ -57,8 +54,6 @@ class DemoLoader {
     private final Decisions decisions;
     private final Papers papers;
     private final Dossiers dossiers;
-    private final Payments payments;
-    private final Payees payees;
     private final EvidenceList evidence;
     private final Readings readings;
     private final Doubts doubts;
@@ -78,8 +73,6 @@ class DemoLoader {
             Decisions decisions,
             Papers papers,
             Dossiers dossiers,
-            Payments payments,
-            Payees payees,
             EvidenceList evidence,
             Readings readings,
             Doubts doubts,
@@ -96,8 +89,6 @@ class DemoLoader {
         this.decisions = decisions;
         this.papers = papers;
         this.dossiers = dossiers;
-        this.payments = payments;
-        this.payees = payees;
         this.evidence = evidence;
         this.readings = readings;
         this.doubts = doubts;
@@ -183,7 +174,6 @@ class DemoLoader {
                 take(claim, caseworker, dayAfter);
                 at(dayAfter, 12, () -> acceptPapers(household, claim, caseworker));
                 at(businessDaysAgo(household.number() / 10 % 4), 11, () -> decide(claim, caseworker));
-                giveAccount(household, claim, applicant);
             }
         }
     }
@@ -301,12 +291,6 @@ class DemoLoader {
                 "Seen together with the household's papers of the year before.",
                 caseworker);
         return now;
-    }
-
-    private void giveAccount(DemoHousehold household, ClaimView claim, SignedIn applicant) {
-        if (!payments.of(claim.id()).isEmpty()) {
-            payees.give(applicant, claim.id(), ACCOUNT, household.fullName());
-        }
     }
 
     private <T> T at(LocalDate day, int hour, Supplier<T> work) {
