@@ -24,7 +24,6 @@ import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
-import org.civitane.server.registers.RegisterRequest;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -117,7 +116,7 @@ public class Decisions {
         acts.check(claim, Act.DECIDE);
         Dossier dossier = dossiers.of(claim);
         Run run = dossier.run();
-        if (dossier.requests().stream().anyMatch(RegisterRequest::isAwaited)) {
+        if (dossier.isRegisterAwaited()) {
             throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
         }
         if (run.determination().status() != Status.DETERMINED) {
@@ -154,7 +153,7 @@ public class Decisions {
         }
         Dossier dossier = dossiers.of(ask.claim());
         boolean decides = ask.then() == Ask.Then.DECIDE;
-        if (decides && dossier.requests().stream().anyMatch(RegisterRequest::isAwaited)) {
+        if (decides && dossier.isRegisterAwaited()) {
             history.add(ask.claim(), Actor.CALENDAR, "not-decided", Phrase.of("history.not-decided-on-silence"));
             return;
         }

@@ -11,20 +11,20 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** The claims that something happened to in a transaction; what is to be done about each is done before it commits. */
 final class Touched implements TransactionSynchronization {
     private final Set<UUID> claims = new LinkedHashSet<>();
-    private final Consumer<UUID> todo;
+    private final Consumer<UUID> each;
 
-    private Touched(Consumer<UUID> todo) {
-        this.todo = todo;
+    private Touched(Consumer<UUID> each) {
+        this.each = each;
     }
 
     /** @throws IllegalStateException outside of a transaction */
-    static Touched inThisTransaction(Consumer<UUID> todo) {
-        for (TransactionSynchronization each : TransactionSynchronizationManager.getSynchronizations()) {
-            if (each instanceof Touched touched) {
+    static Touched inThisTransaction(Consumer<UUID> each) {
+        for (TransactionSynchronization other : TransactionSynchronizationManager.getSynchronizations()) {
+            if (other instanceof Touched touched) {
                 return touched;
             }
         }
-        Touched touched = new Touched(todo);
+        Touched touched = new Touched(each);
         TransactionSynchronizationManager.registerSynchronization(touched);
         return touched;
     }
@@ -43,7 +43,7 @@ final class Touched implements TransactionSynchronization {
         while (!claims.isEmpty()) {
             for (UUID claim : List.copyOf(claims)) {
                 claims.remove(claim);
-                todo.accept(claim);
+                each.accept(claim);
             }
         }
     }

@@ -94,6 +94,11 @@ public final class Dossier {
         return requests.obtain();
     }
 
+    /** Whether some register still has to answer, on whose silence nothing is decided. */
+    public boolean isRegisterAwaited() {
+        return requests().stream().anyMatch(RegisterRequest::isAwaited);
+    }
+
     /** How people may be reached, by member; for staff only. */
     public Map<String, Contact> contacts() {
         return contacts.obtain();

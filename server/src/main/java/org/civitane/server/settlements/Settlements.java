@@ -2,7 +2,6 @@ package org.civitane.server.settlements;
 
 import java.sql.Timestamp;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
@@ -148,14 +147,6 @@ public class Settlements {
                 .anyMatch(line -> line.covers(path));
     }
 
-    /** The settled case with some facts at other values, as a case file; nothing is kept. */
-    @Transactional(readOnly = true)
-    public CaseFiles.Read<?> onTrial(ClaimView claim, Map<FactPath, JsonNode> values) {
-        ObjectNode file = settledCase(claim);
-        values.forEach((path, value) -> CasePaths.set(file, path, value));
-        return CaseFiles.read(JsonColumn.bytes(file));
-    }
-
     private Phrase given(FactPath path, String reason) {
         if (reason.isBlank() || reason.length() > LONGEST_REASON) {
             throw Problem.invalid(path.path(), texts.say("problem.reason"));
@@ -165,7 +156,9 @@ public class Settlements {
 
     private void checkStands(ClaimView claim, FactPath path, JsonNode value) {
         try {
-            onTrial(claim, Map.of(path, value));
+            ObjectNode file = settledCase(claim);
+            CasePaths.set(file, path, value);
+            CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
             throw Problem.invalid(path.path(), e.getMessage());
         } catch (IllegalArgumentException | ClassCastException e) {
