@@ -4,6 +4,7 @@ import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { isStaff, useSession } from '../api/session';
 import { Page } from '../components/Page';
 import { AccountScreen } from '../screens/account/AccountScreen';
+import { AnswerScreen } from '../screens/answer/AnswerScreen';
 import { ApplyScreen } from '../screens/apply/ApplyScreen';
 import { DaySheetScreen } from '../screens/day-sheet/DaySheetScreen';
 import { DecideScreen } from '../screens/decide/DecideScreen';
@@ -16,6 +17,7 @@ import { IdentityAnswerScreen } from '../screens/identity-answer/IdentityAnswerS
 import { MessagesScreen } from '../screens/messages/MessagesScreen';
 import { MisuseScreen } from '../screens/misuse/MisuseScreen';
 import { MyClaimsScreen } from '../screens/my-claims/MyClaimsScreen';
+import { OthersScreen } from '../screens/others/OthersScreen';
 import { OutsideScreen } from '../screens/outside/OutsideScreen';
 import { PapersScreen } from '../screens/papers/PapersScreen';
 import { RulebookScreen } from '../screens/rulebook/RulebookScreen';
@@ -30,6 +32,7 @@ export function App() {
       <Route path="/programmes/:programme" element={<OfferScreen />} />
       <Route path="/sign-in" element={<SignInScreen />} />
       <Route path="/sign-up" element={<SignUpScreen />} />
+      <Route path="/answer" element={<AnswerScreen />} />
       <Route path="/rulebook" element={<RulebookScreen />} />
       <Route path="/apply/:programme" element={<Only staff={false} show={<ApplyScreen />} />} />
       <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
@@ -37,6 +40,7 @@ export function App() {
       <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
       <Route path="/my/:claim/identity" element={<Only staff={false} show={<IdentityAnswerScreen />} />} />
       <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
+      <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
       <Route path="/misuse" element={<Only staff show={<MisuseScreen />} />} />
       <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
       <Route path="/claims/:claim/household" element={<Only staff show={<HouseholdScreen />} />} />

@@ -68,6 +68,7 @@ export const enDesk = {
       income: 'Income',
       registers: 'Registers',
       messages: 'Messages',
+      others: 'Others',
       payments: 'Payments',
       history: 'History',
     },

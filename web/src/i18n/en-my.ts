@@ -13,6 +13,7 @@ export const enMy = {
       account: 'Tell us the account',
     },
     letter: 'Open the letter',
+    others: 'Who else is asked',
     payments: 'Payments',
     papers: 'Your papers',
     papersWanted_one: 'We still need one paper from you',

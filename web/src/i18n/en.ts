@@ -1,3 +1,4 @@
+import { enAnswer } from './en-answer';
 import { enApply } from './en-apply';
 import { enDesk } from './en-desk';
 import { enMy } from './en-my';
@@ -32,6 +33,7 @@ export const en = {
     AUDITOR: 'auditor, may only read',
     APPLICANT: '',
   },
+  ...enAnswer,
   ...enApply,
   ...enMy,
   ...enOffice,

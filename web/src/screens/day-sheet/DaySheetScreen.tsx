@@ -106,7 +106,7 @@ export function DaySheetScreen() {
             />
           ))}
         </div>
-        <WeekPanel week={week} waiting={waiting} today={today} />
+        <WeekPanel week={week} waiting={waiting} today={today} mayWork={mayWork} />
       </div>
     </Page>
   );

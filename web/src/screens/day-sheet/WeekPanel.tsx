@@ -3,10 +3,12 @@ import type { Schemas } from '../../api/client';
 
 const TALLEST = 64;
 
-type Props = { week: Schemas['Day'][]; waiting: Schemas['Waiting'][]; today: string };
+import { PostedForm } from './PostedForm';
+
+type Props = { week: Schemas['Day'][]; waiting: Schemas['Waiting'][]; today: string; mayWork: boolean };
 
 /** What was decided this week and what is due, and whom claims wait for. */
-export function WeekPanel({ week, waiting, today }: Props) {
+export function WeekPanel({ week, waiting, today, mayWork }: Props) {
   const { t } = useTranslation();
   const most = Math.max(1, ...week.map((day) => Math.max(day.decided, day.due)));
   return (
@@ -56,6 +58,7 @@ export function WeekPanel({ week, waiting, today }: Props) {
           </li>
         ))}
       </ul>
+      {mayWork && <PostedForm />}
       <p className="quiet mt-6 text-[13px]">{t('sheet.keys')}</p>
     </aside>
   );

@@ -5,7 +5,7 @@ import { LongTextField } from '../../components/Field';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
 import { useDesk } from '../desk/useDesk';
-import { openPdf, useLetter } from './useLetter';
+import { openLetter, useLetter } from './useLetter';
 
 /** The outcome, the letter as it will go out, then the decision. */
 export function DecideScreen() {
@@ -117,7 +117,7 @@ export function DecideScreen() {
             <button
               type="button"
               className="cursor-pointer font-semibold text-primary"
-              onClick={() => void openPdf(claim, shown)}
+              onClick={() => void openLetter(claim, shown)}
             >
               {t('decide.pdf')}
             </button>

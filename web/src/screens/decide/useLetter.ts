@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, take } from '../../api/client';
+import { openPdf } from '../../components/pdf';
 
 /** The letter as it would go out with these words, as a picture; they are sent, since addresses are kept in logs. */
 export function useLetter(claim: string, reason: string) {
@@ -27,14 +28,14 @@ export function useLetter(claim: string, reason: string) {
 }
 
 /** Opens the same letter as PDF in a tab of its own. */
-export async function openPdf(claim: string, reason: string) {
-  const tab = window.open('', '_blank');
-  const pdf = (await take(
-    api.POST('/api/claims/{id}/letter-preview', {
-      params: { path: { id: claim } },
-      body: { reason },
-      parseAs: 'blob',
-    }),
-  )) as unknown as Blob;
-  if (tab) tab.location.href = URL.createObjectURL(pdf);
+export function openLetter(claim: string, reason: string) {
+  return openPdf(() =>
+    take(
+      api.POST('/api/claims/{id}/letter-preview', {
+        params: { path: { id: claim } },
+        body: { reason },
+        parseAs: 'blob',
+      }),
+    ),
+  );
 }

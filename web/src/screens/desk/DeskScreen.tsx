@@ -94,6 +94,7 @@ export function DeskScreen() {
     }
     if (obstacle.kind === 'REGISTER') setTab('registers');
     if (obstacle.kind === 'IDENTITY') setTab('identity');
+    if (obstacle.kind === 'OTHERS' || obstacle.kind === 'REMARK') setTab('others');
     if (obstacle.kind === 'MESSAGE') setTab('messages');
     if (obstacle.kind === 'MATCH') go(`/claims/${claim}/household`);
     const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);

@@ -4,12 +4,22 @@ import { FactTable } from './FactTable';
 import { IdentityPanel } from './IdentityPanel';
 import { IncomePanel } from './IncomePanel';
 import { MessagePanel } from './MessagePanel';
+import { OthersPanel } from './OthersPanel';
 import { PaymentPanel } from './PaymentPanel';
 import { RegisterPanel } from './RegisterPanel';
 import { Rounds } from './Rounds';
 import type { useDesk } from './useDesk';
 
-export const TABS = ['facts', 'identity', 'income', 'registers', 'messages', 'payments', 'history'] as const;
+export const TABS = [
+  'facts',
+  'identity',
+  'income',
+  'registers',
+  'messages',
+  'others',
+  'payments',
+  'history',
+] as const;
 export type Tab = (typeof TABS)[number];
 
 type Props = {
@@ -86,6 +96,7 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
         {tab === 'messages' && (
           <MessagePanel claim={desk.id} canWrite={desk.canWrite} onRead={work.changed} />
         )}
+        {tab === 'others' && <OthersPanel desk={desk} onPaper={onPaper} />}
         {tab === 'payments' && <PaymentPanel desk={desk} />}
         {tab === 'history' && <History desk={desk} />}
       </div>

@@ -91,6 +91,11 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {claim.papersWanted > 0 ? t('my.papersWanted', { count: claim.papersWanted }) : t('my.papers')}
           </Link>
         )}
+        {claim.asksOthers && (
+          <Link to={`/my/${claim.id}/others`} className="inline-flex min-h-11 items-center">
+            {t('my.others')}
+          </Link>
+        )}
         {claim.hasPayments && (
           <Link to={`/my/${claim.id}/account`} className="inline-flex min-h-11 items-center">
             {t('my.payments')}

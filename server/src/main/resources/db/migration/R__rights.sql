@@ -18,6 +18,7 @@ alter default privileges in schema public grant usage on sequences to civitane_a
 revoke all on flyway_schema_history from civitane_app;
 revoke update, delete on policy_version, edition, claim_event, determination_run, decision, urgent_award, paper_store
   from civitane_app;
-revoke delete on account, claim, paper, message, notice, settlement, fix_list, ask, more_time, payment, payee, doubt,
+revoke delete on account, claim, paper, message, notice, settlement, fix_list, ask, more_time, ask_link, ask_answer, ask_paper,
+  said_otherwise, payment, payee, doubt,
   identity_check, misuse_case, person, register_request
   from civitane_app;

@@ -86,7 +86,11 @@ final class Civitane {
 
     /** A page of someone who has signed in. */
     Page signedIn(String email) {
-        Page page = visitor(1280, 800);
+        return signedIn(email, 1280, 800);
+    }
+
+    Page signedIn(String email, int width, int height) {
+        Page page = visitor(width, height);
         page.navigate("/sign-in");
         page.getByLabel("E-mail address").fill(email);
         page.getByLabel("Password").fill(PASSWORD);

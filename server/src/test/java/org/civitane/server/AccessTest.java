@@ -42,7 +42,7 @@ public class AccessTest extends ServerTest {
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":VALUES,
              "words":"x","granted":false,"despite":"x","reason":"x","path":"incomes/i1/amount","view":"TYPED","value":"420.00",
              "points":[],"dueOn":"DUE","then":"DECIDE","to":"TO","kind":"IDENTITY","subject":"m1","page":1,"password":"x","displayName":"x",
-             "referred":false,"iban":"x","holder":"x"}""";
+             "referred":false,"iban":"x","holder":"x","token":"x","born":"1990-01-01","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
 
     /** They change nothing, or make a claim somebody's. */
     private static final Set<String> OF_ANYBODY_WHO_WORKS_CLAIMS = Set.of(

@@ -96,6 +96,10 @@ public class ErrorsTest extends ServerTest {
             "referred",
             "iban",
             "holder",
+            "token",
+            "born",
+            "proof",
+            "said",
             "personNumber");
 
     private final int port = freePort();

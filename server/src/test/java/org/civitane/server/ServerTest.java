@@ -202,6 +202,42 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 applicant, "food-assistance", answers, new Drafts.Signing(applicant.displayName(), Optional.empty())));
     }
 
+    /**
+     * Two tenants with two months of rent owed, of whom one applies and the other has to sign; waits until the registers
+     * have answered.
+     *
+     * @param reach how the other, {@code m2}, and the {@code landlord} are reached
+     */
+    protected ClaimView handInForRent(SignedIn applicant, ObjectNode reach) {
+        ObjectNode answers = answers(applicant);
+        ObjectNode other = (ObjectNode) answers.path("members").path(1);
+        other.put("dateOfBirth", "1990-05-30").put("relationship", "PARTNER").remove("pupil");
+        answers.path("members").forEach(member -> ((ObjectNode) member).put("onLease", true));
+        answers.putArray("noIncomeDeclared").add("m2");
+        answers.putArray("resources");
+        answers.putObject("hardship")
+                .put("reason", "JOB_LOSS")
+                .put("since", clock.today().minusDays(40).toString());
+        answers.putObject("home").put("postCode", "2104").put("bedrooms", 2).put("rent", "700.00");
+        ObjectNode lease = answers.putObject("lease");
+        answers.path("members")
+                .forEach(member -> lease.withArray("names")
+                        .add(member.path("givenName").asString() + " "
+                                + member.path("familyName").asString()));
+        java.time.YearMonth month = java.time.YearMonth.from(clock.today());
+        answers.putArray("arrears")
+                .add(JsonColumn.object()
+                        .put("month", month.minusMonths(1).toString())
+                        .put("owed", "700.00"))
+                .add(JsonColumn.object()
+                        .put("month", month.minusMonths(2).toString())
+                        .put("owed", "350.00"));
+        answers.putObject("landlord").put("name", "Tarn Homes");
+        answers.set("reach", reach);
+        return answered(drafts.handInAnswers(
+                applicant, "rent-arrears", answers, new Drafts.Signing(applicant.displayName(), Optional.empty())));
+    }
+
     /** The claim once every register has answered. */
     protected ClaimView answered(ClaimView claim) {
         await("the registers have answered", () -> !registers.isAnyAwaited(claim.id()));

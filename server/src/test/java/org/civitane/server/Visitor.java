@@ -12,7 +12,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.function.UnaryOperator;
 
-/** Someone signed in at a server, over real HTTP. */
+/** Someone at a server, over real HTTP. */
 final class Visitor {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
@@ -21,6 +21,12 @@ final class Visitor {
 
     /** What came back. @param status 0 when nobody answered */
     record Answer(int status, String body, HttpResponse<?> response) {}
+
+    /** Somebody whom the server does not know. */
+    Visitor(int port) {
+        this.address = "http://127.0.0.1:" + port;
+        get("/api/session");
+    }
 
     /** Signs in at once. @param email of someone whose password is that of all tests */
     Visitor(int port, String email) {

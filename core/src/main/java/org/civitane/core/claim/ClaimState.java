@@ -7,7 +7,7 @@ import java.util.Set;
 public enum ClaimState {
     /** Being filled in by the applicant. */
     DRAFT,
-    /** Handed in by one, waiting for another's signature. */
+    /** Handed in, with its received date; others still have to sign. It can be looked at meanwhile, not decided. */
     SIGNING,
     /** Handed in; nobody has taken it yet. */
     RECEIVED,
@@ -32,8 +32,8 @@ public enum ClaimState {
     /** Whether the claim still needs a decision. */
     public boolean isOpen() {
         return switch (this) {
-            case RECEIVED, IN_REVIEW, WAITING, READY, FROZEN -> true;
-            case DRAFT, SIGNING, DECIDED, FULFILLED, WITHDRAWN -> false;
+            case SIGNING, RECEIVED, IN_REVIEW, WAITING, READY, FROZEN -> true;
+            case DRAFT, DECIDED, FULFILLED, WITHDRAWN -> false;
         };
     }
 
@@ -55,7 +55,7 @@ public enum ClaimState {
     private Set<ClaimState> following() {
         return switch (this) {
             case DRAFT -> EnumSet.of(SIGNING, RECEIVED, WITHDRAWN);
-            case SIGNING -> EnumSet.of(RECEIVED, WITHDRAWN);
+            case SIGNING -> EnumSet.of(RECEIVED, IN_REVIEW, WITHDRAWN, FROZEN);
             case RECEIVED -> EnumSet.of(IN_REVIEW, WAITING, READY, WITHDRAWN, FROZEN);
             case IN_REVIEW -> EnumSet.of(WAITING, READY, DECIDED, WITHDRAWN, FROZEN);
             case WAITING -> EnumSet.of(IN_REVIEW, READY, DECIDED, WITHDRAWN, FROZEN);

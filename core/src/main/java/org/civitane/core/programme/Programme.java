@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
 import org.civitane.core.casefile.CaseFile;
@@ -103,6 +104,16 @@ public interface Programme<C extends CaseFile> {
     /** Whether a household cannot wait for everything to be looked at. */
     default boolean isUrgent(Determination determination) {
         return false;
+    }
+
+    /** Names of the facts that whoever signs with the applicant shares with them, and so sees before signing. */
+    default Set<String> shared() {
+        return Set.of();
+    }
+
+    /** Whom outside the household a claim asks. */
+    default List<Outsider> outsiders() {
+        return List.of();
     }
 
     /**

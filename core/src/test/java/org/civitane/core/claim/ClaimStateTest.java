@@ -38,6 +38,13 @@ public class ClaimStateTest {
         assertThat(allowed(ClaimState.FROZEN)).containsExactly(Act.TAKE, Act.ANSWER, Act.CORRESPOND, Act.WITHDRAW);
     }
 
+    @Test
+    public void whileOthersHaveToSignAllButADecisionGoesOn() {
+        assertThat(ClaimState.SIGNING.isOpen()).isTrue();
+        assertThat(allowed(ClaimState.SIGNING))
+                .containsExactly(Act.TAKE, Act.ESTABLISH, Act.ANSWER, Act.CORRESPOND, Act.WITHDRAW);
+    }
+
     private static List<Act> allowed(ClaimState state) {
         return Arrays.stream(Act.values()).filter(state::allows).toList();
     }

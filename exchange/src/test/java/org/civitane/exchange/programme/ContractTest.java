@@ -26,7 +26,9 @@ import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Outsider;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Wording;
@@ -164,6 +166,51 @@ public class ContractTest {
         for (byte[] example : examples(id)) {
             assertThat(needs(CaseFiles.read(example))).as(id).isSubsetOf(told);
         }
+    }
+
+    @Test(dataProvider = "programmes")
+    public void whomItAsksOutsideIsAskedInWordsForWhatIsTheirsToSay(String id, Programme<?> programme) {
+        Wording wording = programme.wording(Locale.ENGLISH);
+        for (Outsider outsider : programme.outsiders()) {
+            String key = "outsider." + outsider.code() + ".";
+            for (String words : List.of("who", "what", "title", "about", "silence")) {
+                assertThat(wording.has(key + words)).as(id + " " + key + words).isTrue();
+            }
+            for (Question question : outsider.asked()) {
+                assertThat(wording.has(key + question.path() + ".label"))
+                        .as(id + " " + key + question.path())
+                        .isTrue();
+                assertThat(part(programme, outsider, question.path()).saidBy())
+                        .as(id + " " + question.path())
+                        .isEqualTo(SaidBy.THIRD_PARTY);
+            }
+            assertThat(part(programme, outsider, outsider.name()).saidBy()).isEqualTo(SaidBy.APPLICANT);
+            assertThat(part(programme, outsider, outsider.askedOn()).saidBy()).isEqualTo(SaidBy.AGENCY);
+            outsider.unanswered()
+                    .keySet()
+                    .forEach(part -> assertThat(part(programme, outsider, part)).isNotNull());
+            assertThat(programme.facts().stream().map(FactSpec::name)).contains(outsider.silentOn());
+        }
+    }
+
+    @Test(dataProvider = "programmes")
+    public void whatSignersShareAreFactsWithLabels(String id, Programme<?> programme) {
+        Wording wording = programme.wording(Locale.ENGLISH);
+        programme.facts().stream()
+                .filter(fact -> programme.shared().contains(fact.name()))
+                .forEach(fact -> assertThat(wording.has("fact." + fact.name() + ".label"))
+                        .as(id + " " + fact.name())
+                        .isTrue());
+        assertThat(programme.facts().stream().map(FactSpec::name)).containsAll(programme.shared());
+    }
+
+    private static FactSpec part(Programme<?> programme, Outsider outsider, String name) {
+        return programme.facts().stream()
+                .filter(fact -> fact.name().equals(outsider.fact()))
+                .flatMap(fact -> ((Shape.Group) fact.shape()).parts().stream())
+                .filter(part -> part.name().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test(dataProvider = "programmes")

@@ -43,7 +43,9 @@ class SecurityRules {
                                 "/api/programmes",
                                 "/api/programmes/*",
                                 "/api/programmes/*/screening",
-                                "/api/policy")
+                                "/api/policy",
+                                "/api/link/**",
+                                "/api/link")
                         .permitAll()
                         .requestMatchers("/standins/**")
                         .permitAll()
@@ -63,7 +65,7 @@ class SecurityRules {
                         .hasAnyRole("SUPERVISOR", "AUDITOR")
                         .requestMatchers("/api/misuse/**")
                         .hasRole("SUPERVISOR")
-                        .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**")
+                        .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**", "/api/post")
                         .hasAnyRole(WORKS_CLAIMS)
                         .requestMatchers("/api/**")
                         .denyAll()

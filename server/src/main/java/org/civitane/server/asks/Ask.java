@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.Deadline;
+import org.civitane.server.casework.Wait;
 import org.civitane.server.platform.Phrase;
 
 /**
  * Something that someone owes by a day. When that day passes, what was announced happens, once.
  *
  * @param about what it is asked with: a fix list; for a doubt and for later papers the claim
+ * @param whom who owes it, where that is not the applicant: a member of the household, or whom outside it is asked
  * @param what what is owed, as a phrase: "the answers to the fix list"
  * @param firstDueOn the last day as it was set at first
  * @param dueOn the last day, with the more time that was granted
@@ -21,6 +23,7 @@ public record Ask(
         UUID claim,
         Kind kind,
         UUID about,
+        String whom,
         Phrase what,
         LocalDate firstDueOn,
         LocalDate dueOn,
@@ -36,11 +39,24 @@ public record Ask(
         /** What is still to be shown after an award that could not wait. */
         LATER_PAPERS,
         /** The account that money goes to. */
-        ACCOUNT;
+        ACCOUNT,
+        /** The signature of another adult of the household. */
+        SIGNATURE,
+        /** What someone outside the household has to say; the rules hold the claim where they wait for it. */
+        WORD;
 
         /** Whether the claim cannot be decided as long as it is owed. */
         public boolean holdsUp() {
-            return this != ACCOUNT;
+            return this != ACCOUNT && this != WORD;
+        }
+
+        /** Who owes it. */
+        public Wait.On owedBy() {
+            return switch (this) {
+                case FIX_LIST, DOUBT, LATER_PAPERS, ACCOUNT -> Wait.On.APPLICANT;
+                case SIGNATURE -> Wait.On.CO_SIGNER;
+                case WORD -> Wait.On.THIRD_PARTY;
+            };
         }
     }
 
@@ -53,7 +69,11 @@ public record Ask(
         /** What is paid stops, and the claim is closed. */
         STOP,
         /** What is to be paid stays here until it comes. */
-        KEEP;
+        KEEP,
+        /** The claim goes on, and lacks it. */
+        GO_ON,
+        /** The claim is decided without their answer, as the rules say. */
+        WITHOUT;
 
         /** Said to whoever owes it. */
         public Phrase inWords() {
@@ -76,12 +96,25 @@ public record Ask(
         }
     }
 
+    /**
+     * What someone other than the applicant is asked for.
+     *
+     * @param whom a member of the household, or whom outside it is asked
+     * @param what what is owed, as a phrase
+     * @param remindedOn the days on which they are reminded while it does not come
+     */
+    public record Wanted(Kind kind, String whom, Phrase what, LocalDate dueOn, Then then, List<LocalDate> remindedOn) {
+        public Wanted {
+            remindedOn = List.copyOf(remindedOn);
+        }
+    }
+
     Ask as(State now, Phrase rest) {
-        return new Ask(id, claim, kind, about, rest, firstDueOn, dueOn, then, now, moreTime);
+        return new Ask(id, claim, kind, about, whom, rest, firstDueOn, dueOn, then, now, moreTime);
     }
 
     Ask dueOn(LocalDate day) {
-        return new Ask(id, claim, kind, about, what, firstDueOn, day, then, state, moreTime);
+        return new Ask(id, claim, kind, about, whom, what, firstDueOn, day, then, state, moreTime);
     }
 
     /** More time that is asked for and not answered yet. */
@@ -89,6 +122,11 @@ public record Ask(
         return moreTime.stream()
                 .filter(each -> each.state() == MoreTime.State.ASKED)
                 .findFirst();
+    }
+
+    /** As what the claim waits for. */
+    public Wait asWait() {
+        return new Wait(kind.owedBy(), what, dueOn, then.inWords());
     }
 
     /** The day, and how it came to be that day. */

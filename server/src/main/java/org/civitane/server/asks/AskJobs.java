@@ -33,16 +33,20 @@ class AskJobs {
 
     /** On the day after it is due. */
     void lapse(Ask ask) {
-        schedule(LAPSE, ask, ask.dueOn().plusDays(1).atStartOfDay());
+        schedule(LAPSE, name(ask), ask.dueOn().plusDays(1).atStartOfDay());
     }
 
     void remind(Ask ask, LocalDateTime at) {
-        schedule(REMIND, ask, at);
+        schedule(REMIND, name(ask) + APART + at.toLocalDate(), at);
     }
 
-    private void schedule(TaskDescriptor<Void> task, Ask ask, LocalDateTime at) {
-        jobs.scheduleIfNotExists(task.instance(ask.id() + APART + ask.dueOn())
-                .scheduledTo(at.atZone(clock.getZone()).toInstant()));
+    private static String name(Ask ask) {
+        return ask.id() + APART + ask.dueOn();
+    }
+
+    private void schedule(TaskDescriptor<Void> task, String name, LocalDateTime at) {
+        jobs.scheduleIfNotExists(
+                task.instance(name).scheduledTo(at.atZone(clock.getZone()).toInstant()));
     }
 
     @Configuration(proxyBeanMethods = false)

@@ -40,13 +40,14 @@ class AskStore {
 
     void insert(Ask ask, String by, Instant at) {
         database.sql("""
-                        insert into ask (id, claim_id, kind, about, what, first_due_on, due_on, then_what, state, asked_by, asked_at)
-                        values (?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, ?)""")
+                        insert into ask (id, claim_id, kind, about, whom, what, first_due_on, due_on, then_what, state, asked_by, asked_at)
+                        values (?, ?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, ?)""")
                 .params(
                         ask.id(),
                         ask.claim(),
                         ask.kind().name(),
                         ask.about(),
+                        ask.whom(),
                         PhraseColumn.write(ask.what()),
                         ask.firstDueOn(),
                         ask.dueOn(),
@@ -105,6 +106,7 @@ class AskStore {
                 row.getObject("claim_id", UUID.class),
                 Ask.Kind.valueOf(row.getString("kind")),
                 row.getObject("about", UUID.class),
+                row.getString("whom"),
                 PhraseColumn.read(row.getString("what_json")),
                 row.getObject("first_due_on", LocalDate.class),
                 row.getObject("due_on", LocalDate.class),

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Whatever applicants owe by a day. A claim waits for what holds it up and is due first; what is announced with
+ * Whatever people owe by a day. A claim waits for what holds it up and is due first; what is announced with
  * an ask happens once, on the day after it was due.
  */
 @Service
@@ -72,22 +72,59 @@ public class Asks {
     }
 
     /**
-     * Something is owed from now on; the claim waits for it where it holds the claim up.
+     * The applicant owes something from now on; the claim waits for it where it holds the claim up.
      *
      * @param about what it is asked with
      * @param what what is owed, as a phrase
      * @param by who asks, for the record
      */
     public Ask ask(ClaimView claim, Ask.Kind kind, UUID about, Phrase what, LocalDate dueOn, Ask.Then then, String by) {
-        Ask ask = new Ask(
-                UUID.randomUUID(), claim.id(), kind, about, what, dueOn, dueOn, then, Ask.State.OPEN, List.of());
-        store.insert(ask, by, clock.instant());
-        if (kind.holdsUp()) {
-            claims.waitFor(claim.id(), wait(ask));
-            waitForTheFirst(claim.id());
-        }
+        Ask ask = begin(claim, new Ask.Wanted(kind, "", what, dueOn, then, List.of()), about, by);
         schedule(ask);
         return ask;
+    }
+
+    /** Someone else owes something from now on. @param by who asks, for the record */
+    public Ask ask(ClaimView claim, Ask.Wanted wanted, String by) {
+        Ask ask = begin(claim, wanted, claim.id(), by);
+        jobs.lapse(ask);
+        for (LocalDate day : wanted.remindedOn()) {
+            jobs.remind(ask, day.atTime(MORNING));
+        }
+        return ask;
+    }
+
+    private Ask begin(ClaimView claim, Ask.Wanted wanted, UUID about, String by) {
+        Ask ask = new Ask(
+                UUID.randomUUID(),
+                claim.id(),
+                wanted.kind(),
+                about,
+                wanted.whom(),
+                wanted.what(),
+                wanted.dueOn(),
+                wanted.dueOn(),
+                wanted.then(),
+                Ask.State.OPEN,
+                List.of());
+        store.insert(ask, by, clock.instant());
+        if (ask.kind().holdsUp()) {
+            claims.waitFor(claim.id(), ask.asWait());
+            waitForTheFirst(claim.id());
+        }
+        return ask;
+    }
+
+    /** An ask by its id, whatever became of it. */
+    @Transactional(readOnly = true)
+    public Optional<Ask> find(UUID id) {
+        return store.find(id);
+    }
+
+    /** What this person owes of a claim. */
+    @Transactional(readOnly = true)
+    public Optional<Ask> openOf(UUID claim, String whom) {
+        return open(claim).stream().filter(ask -> ask.whom().equals(whom)).findFirst();
     }
 
     /** Some of it came; the claim waits for the rest. @param rest what is still owed */
@@ -113,7 +150,7 @@ public class Asks {
         Ask moved = ask.dueOn(dueOn);
         store.update(moved);
         if (moved.kind().holdsUp() && claims.claim(ask.claim()).state() == ClaimState.WAITING) {
-            claims.waitLonger(ask.claim(), wait(moved));
+            claims.waitLonger(ask.claim(), moved.asWait());
             waitForTheFirst(ask.claim());
         }
         schedule(moved);
@@ -128,7 +165,7 @@ public class Asks {
                     ask.claim(),
                     Actor.CALENDAR,
                     "ask-lapsed",
-                    Phrase.of("history.lapsed." + ask.kind(), Phrase.full(dueOn)));
+                    Phrase.of("history.lapsed." + ask.kind(), Phrase.full(dueOn), ask.what()));
             goOn(ask);
             events.publishEvent(new AskLapsed(ask));
         });
@@ -143,14 +180,16 @@ public class Asks {
                     Actor.CALENDAR,
                     "reminded",
                     Phrase.of("history.reminded", ask.what(), Phrase.full(dueOn)));
-            notices.tell(ask.claim());
+            if (ask.kind().owedBy() == Wait.On.APPLICANT) {
+                notices.tell(ask.claim());
+            } else {
+                events.publishEvent(new AskReminded(ask));
+            }
         });
     }
 
     private boolean isStillOwed(Ask ask, LocalDate dueOn) {
-        return ask.state().isOpen()
-                && ask.dueOn().equals(dueOn)
-                && (!ask.kind().holdsUp() || claims.claim(ask.claim()).state() == ClaimState.WAITING);
+        return ask.state().isOpen() && ask.dueOn().equals(dueOn) && (!ask.kind().holdsUp() || isWaiting(ask.claim()));
     }
 
     private void schedule(Ask ask) {
@@ -170,25 +209,32 @@ public class Asks {
 
     /** Something came, or comes no more: unless something else holds the claim up, it comes back. */
     private void goOn(Ask ask) {
+        if (ask.kind() == Ask.Kind.SIGNATURE
+                && open(ask.claim()).stream().noneMatch(each -> each.kind() == Ask.Kind.SIGNATURE)) {
+            claims.signed(ask.claim());
+        }
         if (open(ask.claim()).stream().anyMatch(each -> each.kind().holdsUp())) {
             waitForTheFirst(ask.claim());
         } else if (ask.kind().holdsUp()) {
             claims.comeBack(ask.claim());
+        } else {
+            claims.touch(ask.claim());
         }
     }
 
     /** While it waits at all, a claim waits for what is due first. */
     private void waitForTheFirst(UUID claim) {
-        if (claims.claim(claim).state() == ClaimState.WAITING) {
+        if (isWaiting(claim)) {
             open(claim).stream()
                     .filter(ask -> ask.kind().holdsUp())
                     .min(Comparator.comparing(Ask::dueOn))
-                    .map(Asks::wait)
+                    .map(Ask::asWait)
                     .ifPresent(wait -> claims.waitFor(claim, wait));
         }
     }
 
-    private static Wait wait(Ask ask) {
-        return new Wait(Wait.On.APPLICANT, ask.what(), ask.dueOn(), ask.then().inWords());
+    private boolean isWaiting(UUID claim) {
+        ClaimState state = claims.claim(claim).state();
+        return state == ClaimState.WAITING || state == ClaimState.SIGNING;
     }
 }

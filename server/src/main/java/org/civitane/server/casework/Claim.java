@@ -85,7 +85,7 @@ class Claim {
         this.applicantId = claim.applicant();
         this.householdName = householdName;
         this.searchText = searchText;
-        this.state = ClaimState.RECEIVED;
+        this.state = claim.signing() ? ClaimState.SIGNING : ClaimState.RECEIVED;
         this.receivedAt = claim.file().receivedAt();
         this.receivedOn = claim.file().receivedOn();
         this.dueBy = claim.dueBy();
@@ -112,8 +112,11 @@ class Claim {
         ownerId = owner;
     }
 
+    /** While others still have to sign it is that which it waits in, whatever else it waits for. */
     void waitFor(Wait wait) {
-        become(ClaimState.WAITING);
+        if (state != ClaimState.SIGNING) {
+            become(ClaimState.WAITING);
+        }
         waitOn = wait.on();
         waitFor = PhraseColumn.write(wait.what());
         waitUntil = wait.until();
@@ -135,6 +138,14 @@ class Claim {
     /** Something about it changes, if only in what belongs to it: its version rises, and older views of it are stale. */
     void count() {
         changes++;
+    }
+
+    /** All have signed, or no more time is left to: it is where it would be by then. */
+    void signed() {
+        if (state == ClaimState.SIGNING) {
+            become(ownerId == null ? ClaimState.RECEIVED : ClaimState.IN_REVIEW);
+            waitNoMore();
+        }
     }
 
     void waitNoMore() {

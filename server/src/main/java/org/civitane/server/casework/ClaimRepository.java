@@ -21,6 +21,6 @@ interface ClaimRepository extends Repository<Claim, UUID> {
     Optional<Claim> findOfSeason(UUID applicant, String programme, String season);
 
     @Query(
-            "select c.id from Claim c where c.id > :after and c.state in (org.civitane.core.claim.ClaimState.RECEIVED, org.civitane.core.claim.ClaimState.IN_REVIEW, org.civitane.core.claim.ClaimState.READY, org.civitane.core.claim.ClaimState.WAITING) order by c.id")
+            "select c.id from Claim c where c.id > :after and c.state in (org.civitane.core.claim.ClaimState.SIGNING, org.civitane.core.claim.ClaimState.RECEIVED, org.civitane.core.claim.ClaimState.IN_REVIEW, org.civitane.core.claim.ClaimState.READY, org.civitane.core.claim.ClaimState.WAITING) order by c.id")
     List<UUID> findOpenAfter(UUID after, Limit most);
 }

@@ -159,12 +159,14 @@ public class Claims {
      * the desk meant to decide, that day moves to five business days after the answer's.
      */
     public ClaimView waitFor(UUID id, Wait wait) {
-        return change(id, claim -> {
-            claim.waitFor(wait);
-            if (!wait.until().isBefore(claim.decideBy())) {
-                claim.decideAfter(wait.until());
-            }
-        });
+        return change(id, claim -> waitFor(claim, wait));
+    }
+
+    private static void waitFor(Claim claim, Wait wait) {
+        claim.waitFor(wait);
+        if (!wait.until().isBefore(claim.decideBy())) {
+            claim.decideAfter(wait.until());
+        }
     }
 
     /** More time was granted: the desk's own day of decision moves to five business days after the answer's. */
@@ -173,6 +175,31 @@ public class Claims {
             claim.waitFor(wait);
             claim.decideAfter(wait.until());
         });
+    }
+
+    /**
+     * The rules wait for someone outside the household, or do not any more: a claim that somebody works on then waits,
+     * and goes on.
+     */
+    public ClaimView holdFor(UUID id, Optional<Wait> wait) {
+        Claim claim = find(id);
+        boolean held = claim.view()
+                .waiting()
+                .filter(now -> now.on() == Wait.On.THIRD_PARTY)
+                .isPresent();
+        boolean worked = claim.state() == ClaimState.IN_REVIEW || claim.state() == ClaimState.READY;
+        if (wait.isPresent() && worked) {
+            waitFor(claim, wait.get());
+        } else if (wait.isEmpty() && held && claim.state() == ClaimState.WAITING) {
+            claim.waitNoMore();
+            claim.become(ClaimState.IN_REVIEW);
+        }
+        return claim.view();
+    }
+
+    /** All signatures are there, or no more time is left for them. */
+    public void signed(UUID id) {
+        change(id, Claim::signed);
     }
 
     /** What the claim waited for has come, or its date has passed. */

@@ -14,6 +14,10 @@ public record Wait(On on, Phrase what, LocalDate until, Phrase then) {
     /** Who has to act. */
     public enum On {
         APPLICANT,
+        /** Another adult of the household. */
+        CO_SIGNER,
+        /** Someone outside the household. */
+        THIRD_PARTY,
         REGISTER,
         CASEWORKER
     }

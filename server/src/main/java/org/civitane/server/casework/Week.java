@@ -58,7 +58,7 @@ public class Week {
     @Transactional(readOnly = true)
     public List<Waiting> waiting(UUID caseworker) {
         return database.sql(
-                        "select wait_on, count(*) from claim where owner_id = ? and state = 'WAITING' group by wait_on order by wait_on")
+                        "select wait_on, count(*) from claim where owner_id = ? and wait_on is not null group by wait_on order by wait_on")
                 .param(caseworker)
                 .query((row, i) -> new Waiting(Wait.On.valueOf(row.getString(1)), row.getInt(2)))
                 .list();

@@ -29,6 +29,8 @@ public class Contacts {
     private static final Pattern PHONE = Pattern.compile("\\+[1-9][0-9]{5,14}");
     private static final Pattern POST_CODE = Pattern.compile("[1-4][0-9]{3}");
 
+    private static final int MOST_OTHERS = 20;
+
     private final JdbcClient database;
     private final Claims claims;
     private final History history;
@@ -57,6 +59,17 @@ public class Contacts {
         return byMember;
     }
 
+    /**
+     * How an applicant says that others may be reached who are to be asked: by whom, each as {@link #read}.
+     *
+     * @throws Problem at what cannot stand
+     */
+    public Map<String, Contact> readAll(JsonNode said) {
+        Map<String, Contact> ways = new HashMap<>();
+        said.properties().stream().limit(MOST_OTHERS).forEach(each -> ways.put(each.getKey(), read(each.getValue())));
+        return ways;
+    }
+
     /** What an applicant said of how to reach them while applying, as a contact. @throws Problem at what cannot stand */
     public Contact read(JsonNode said) {
         Contact contact = new Contact(
@@ -72,6 +85,30 @@ public class Contacts {
                 said.path("mayCall").asBoolean(true),
                 text(said, "safeName"),
                 text(said, "safeTime"));
+        check(contact);
+        return contact;
+    }
+
+    /**
+     * Someone's contact with another way to reach them; what they marked themselves stands.
+     *
+     * @param email empty to leave it as it was; the same for the others
+     * @throws Problem at what cannot stand
+     */
+    public Contact reachedBy(Contact before, String email, String phone, String personNumber) {
+        Contact contact = new Contact(
+                before.street(),
+                before.houseNumber(),
+                before.postCode(),
+                personNumber.isEmpty() ? before.personNumber() : personNumber,
+                email.isEmpty() ? before.email() : email,
+                phone.isEmpty() ? before.phone() : phone,
+                before.mayLetter(),
+                before.mayEmail(),
+                before.mayText(),
+                before.mayCall(),
+                before.safeName(),
+                before.safeTime());
         check(contact);
         return contact;
     }

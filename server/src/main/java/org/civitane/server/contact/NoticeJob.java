@@ -25,6 +25,7 @@ class NoticeJob {
     @Bean
     OneTimeTask<Void> sendNotice(
             ObjectProvider<Notices> notices,
+            ObjectProvider<Secrets> secrets,
             RestClient.Builder http,
             @Value("${civitane.carrier}") String address,
             @Value("${civitane.register-key}") String key,
@@ -33,11 +34,15 @@ class NoticeJob {
                 http.baseUrl(address).defaultHeader("X-Register-Key", key).build();
         return Tasks.oneTime(TASK)
                 .onFailure(new RetryWithPauses<>(firstPause))
-                .execute((instance, context) -> send(UUID.fromString(instance.getId()), notices.getObject(), carrier));
+                .execute((instance, context) ->
+                        send(UUID.fromString(instance.getId()), notices.getObject(), secrets.getObject(), carrier));
     }
 
-    private static void send(UUID id, Notices notices, RestClient carrier) {
+    private static void send(UUID id, Notices notices, Secrets secrets, RestClient carrier) {
         notices.queued(id).ifPresent(notice -> {
+            String body = notice.secretOf()
+                    .map(of -> secrets.fill(of, notice.channel(), notice.body()))
+                    .orElse(notice.body());
             carrier.post()
                     .uri("/messages")
                     .contentType(MediaType.APPLICATION_JSON)
@@ -51,7 +56,7 @@ class NoticeJob {
                             "subject",
                             notice.subject(),
                             "body",
-                            notice.body()))
+                            body))
                     .retrieve()
                     .toBodilessEntity();
             notices.sent(id);

@@ -1,11 +1,13 @@
 package org.civitane.server.contact;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimView;
@@ -61,7 +63,12 @@ public class Notices {
         NONE
     }
 
-    /** One word that went out, is on its way, or may not go. @param sentAt empty until the carrier took it */
+    /**
+     * One word that went out, is on its way, or may not go.
+     *
+     * @param sentAt empty until the carrier took it
+     * @param secretOf whose link or code is filled in when it leaves; it is kept without
+     */
     public record Notice(
             UUID id,
             UUID claim,
@@ -71,7 +78,8 @@ public class Notices {
             String body,
             String state,
             Instant madeAt,
-            Optional<Instant> sentAt) {}
+            Optional<Instant> sentAt,
+            @JsonIgnore Optional<UUID> secretOf) {}
 
     /** Sends word that there is news; where no way is allowed, the history says so and nothing goes. */
     public Channel tell(UUID claimId) {
@@ -87,28 +95,55 @@ public class Notices {
             case TEXT -> contact.phone();
             case NONE -> "";
         };
-        UUID id = UUID.randomUUID();
-        String subject = texts.say("notice.subject");
         String greeting = contact.safeName().isEmpty() ? "" : texts.say("notice.greeting", contact.safeName()) + "\n\n";
         String body = greeting + texts.say(channel == Channel.TEXT ? "notice.text" : "notice.body", claim.number());
-        database.sql(
-                        "insert into notice (id, claim_id, channel, recipient, subject, body, state, made_at) values (?, ?, ?, ?, ?, ?, ?, ?)")
-                .params(
-                        id,
-                        claimId,
-                        channel.name(),
-                        recipient,
-                        subject,
-                        body,
-                        channel == Channel.NONE ? "HELD" : "QUEUED",
-                        Timestamp.from(clock.instant()))
-                .update();
+        keep(claimId, new Way(channel, recipient), body, Optional.empty());
         if (channel == Channel.NONE) {
             history.add(claimId, Actor.part("notice.actor"), "not-notified", Phrase.of("history.not-notified"));
-        } else {
-            jobs.scheduleIfNotExists(NoticeJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
         }
         return channel;
+    }
+
+    /** A way to someone. */
+    public record Way(Channel channel, String recipient) {}
+
+    /** The ways to someone as they allow: e-mail before text messages; none when there is none. */
+    public static List<Way> waysTo(Contact contact) {
+        return Stream.of(
+                        new Way(Channel.EMAIL, contact.mayEmail() ? contact.email() : ""),
+                        new Way(Channel.TEXT, contact.mayText() ? contact.phone() : ""))
+                .filter(way -> !way.recipient().isEmpty())
+                .toList();
+    }
+
+    /**
+     * Sends word to someone who has no account.
+     *
+     * @param body with a place for the secret, which is made and filled in when it leaves
+     * @param secretOf whose secret that is
+     */
+    public void send(UUID claim, Way way, String body, UUID secretOf) {
+        keep(claim, way, body, Optional.of(secretOf));
+    }
+
+    private void keep(UUID claim, Way way, String body, Optional<UUID> secretOf) {
+        UUID id = UUID.randomUUID();
+        database.sql(
+                        "insert into notice (id, claim_id, channel, recipient, subject, body, state, made_at, secret_of) values (?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        id,
+                        claim,
+                        way.channel().name(),
+                        way.recipient(),
+                        texts.say(secretOf.isPresent() ? "notice.asked" : "notice.subject"),
+                        body,
+                        way.channel() == Channel.NONE ? "HELD" : "QUEUED",
+                        Timestamp.from(clock.instant()),
+                        secretOf.orElse(null))
+                .update();
+        if (way.channel() != Channel.NONE) {
+            jobs.scheduleIfNotExists(NoticeJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
+        }
     }
 
     /** What went out on a claim, the newest first. */
@@ -143,6 +178,7 @@ public class Notices {
                 row.getString("body"),
                 row.getString("state"),
                 row.getTimestamp("made_at").toInstant(),
-                Optional.ofNullable(row.getTimestamp("sent_at")).map(Timestamp::toInstant));
+                Optional.ofNullable(row.getTimestamp("sent_at")).map(Timestamp::toInstant),
+                Optional.ofNullable(row.getObject("secret_of", UUID.class)));
     }
 }

@@ -1,15 +1,14 @@
 package org.civitane.server.decisions;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.util.XRLog;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -20,14 +19,10 @@ import org.civitane.server.casework.ClaimView;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.determinations.Sentence;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
-import org.thymeleaf.TemplateEngine;
-import org.thymeleaf.context.Context;
-import org.thymeleaf.spring6.SpringTemplateEngine;
-import org.thymeleaf.templatemode.TemplateMode;
-import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
 /** Writes letters: PDF with selectable text, the working in plain words, and the right to object. */
 @Component
@@ -35,50 +30,44 @@ class Letters {
     private static final int DOTS_PER_INCH = 110;
     private static final int OBJECTION_DAYS = 30;
 
-    private final TemplateEngine templates = new SpringTemplateEngine();
+    private final Pdf pdf;
     private final Texts texts;
     private final AgencyClock clock;
 
-    Letters(Texts texts, AgencyClock clock) {
+    Letters(Pdf pdf, Texts texts, AgencyClock clock) {
+        this.pdf = pdf;
         this.texts = texts;
         this.clock = clock;
-        XRLog.setLoggingEnabled(false);
-        ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
-        resolver.setPrefix("letters/");
-        resolver.setSuffix(".html");
-        resolver.setTemplateMode(TemplateMode.HTML);
-        resolver.setCharacterEncoding("UTF-8");
-        templates.setTemplateResolver(resolver);
     }
 
     /** One line of the working, with how deep it stands. */
     record Line(String text, int depth) {}
 
     byte[] pdf(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
-        Context letter = new Context(Locale.ENGLISH);
-        letter.setVariable("claim", claim);
-        letter.setVariable("programme", run.wording().text("name"));
-        letter.setVariable("date", run.wording().shown(clock.today()));
-        letter.setVariable("received", run.wording().shown(claim.receivedOn()));
-        letter.setVariable("applicant", run.applicant());
-        letter.setVariable("headline", texts.say("letter.headline." + kind));
-        letter.setVariable(
+        Map<String, Object> letter = new HashMap<>();
+        letter.put("claim", claim);
+        letter.put("programme", run.wording().text("name"));
+        letter.put("date", run.wording().shown(clock.today()));
+        letter.put("received", run.wording().shown(claim.receivedOn()));
+        letter.put("applicant", run.applicant());
+        letter.put("headline", texts.say("letter.headline." + kind));
+        letter.put(
                 "outcomes",
                 kind == Decision.Kind.CLOSED
                         ? List.of()
                         : run.determination().outcomes().stream()
                                 .map(outcome -> sentence(run, outcome))
                                 .toList());
-        letter.setVariable(
+        letter.put(
                 "missing",
                 run.determination().missing().stream().map(run.wording()::shown).toList());
-        letter.setVariable("reason", texts.say(reason));
-        letter.setVariable("working", kind == Decision.Kind.CLOSED ? List.of() : lines(run.working(), 0));
-        letter.setVariable("following", WhatFollows.sentences(run, kind, clock.today(), texts));
-        letter.setVariable("by", texts.say(by));
-        letter.setVariable("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
-        letter.setVariable("closed", kind == Decision.Kind.CLOSED);
-        return render(templates.process("decision", letter));
+        letter.put("reason", texts.say(reason));
+        letter.put("working", kind == Decision.Kind.CLOSED ? List.of() : lines(run.working(), 0));
+        letter.put("following", WhatFollows.sentences(run, kind, clock.today(), texts));
+        letter.put("by", texts.say(by));
+        letter.put("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
+        letter.put("closed", kind == Decision.Kind.CLOSED);
+        return pdf.of("decision", letter);
     }
 
     /** The pages of a letter one below the other, as PNG, so that it can be looked at wherever pictures can. */
@@ -117,37 +106,5 @@ class Letters {
                         java.util.stream.Stream.of(new Line(sentence.text(), depth)),
                         lines(sentence.steps(), depth + 1).stream()))
                 .toList();
-    }
-
-    private static byte[] render(String html) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.useFont(
-                () -> Letters.class.getResourceAsStream("/letters/atkinson-regular.ttf"),
-                "Atkinson",
-                400,
-                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
-                true);
-        builder.useFont(
-                () -> Letters.class.getResourceAsStream("/letters/atkinson-bold.ttf"),
-                "Atkinson",
-                700,
-                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
-                true);
-        builder.useFont(
-                () -> Letters.class.getResourceAsStream("/letters/atkinson-extended.ttf"),
-                "AtkinsonExtended",
-                400,
-                com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
-                true);
-        builder.useFastMode();
-        builder.withHtmlContent(html, null);
-        builder.toStream(out);
-        try {
-            builder.run();
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

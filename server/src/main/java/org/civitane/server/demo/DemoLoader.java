@@ -127,6 +127,25 @@ class DemoLoader {
             tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? joao : asa);
             forgetWhatIsStored();
         }
+        DemoTenancy.ALL.forEach(tenancy -> tell(tenancy, asa));
+    }
+
+    private void tell(DemoTenancy tenancy, SignedIn caseworker) {
+        SignedIn applicant = accounts.register(tenancy.email(), tenancy.fullName(), PASSWORD, Role.APPLICANT);
+        LocalDate day = businessDaysAgo(tenancy.daysAgo());
+        ClaimView claim = at(
+                day,
+                10,
+                () -> drafts.handInAnswers(
+                        applicant,
+                        "rent-arrears",
+                        tenancy.answers(today),
+                        new Drafts.Signing(tenancy.fullName(), Optional.empty())));
+        at(day, 16, () -> {
+            registers.answer(claim.id());
+            return claim;
+        });
+        take(claim, caseworker, BusinessCalendar.plusBusinessDays(day, 1));
     }
 
     /** Otherwise each change is looked for in all households before, and each takes longer than the last. */

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.casework.ClaimTouched;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.casework.Claims;
@@ -62,10 +63,27 @@ class DayStanding {
         }
         Situation now = situations.of(dossiers.of(claim));
         List<Obstacle> obstacles = inTheWay.of(now);
+        claim = claims.holdFor(id, heldBy(now, obstacles));
         boolean ready = claim.waiting().isEmpty() && isReady(now.run(), obstacles);
         evidence.takeDown(now.dossier());
-        claims.stand(id, standing(now, obstacles, ready), ready && claim.owner().isPresent());
+        claims.stand(
+                id,
+                standing(claim, now, obstacles, ready),
+                ready && claim.owner().isPresent());
         return Optional.of(now);
+    }
+
+    /** Whom the rules wait for when nothing else is left to do. */
+    private static Optional<Wait> heldBy(Situation now, List<Obstacle> obstacles) {
+        boolean nothingElse = obstacles.stream()
+                .allMatch(obstacle ->
+                        obstacle.kind() == Obstacle.Kind.OTHERS || obstacle.weight() == Obstacle.Weight.IMMATERIAL);
+        return now.run().determination().status() == Status.HOLD && nothingElse
+                ? now.run().determination().missing().stream()
+                        .flatMap(code -> now.dossier().openAskOf(code).stream())
+                        .map(Ask::asWait)
+                        .findFirst()
+                : Optional.empty();
     }
 
     /** Nothing in the way that could change the answer, and every outcome final. */
@@ -74,17 +92,15 @@ class DayStanding {
                 && obstacles.stream().allMatch(obstacle -> obstacle.weight() == Obstacle.Weight.IMMATERIAL);
     }
 
-    private static Standing standing(Situation now, List<Obstacle> obstacles, boolean ready) {
-        ClaimView claim = now.claim();
+    private static Standing standing(ClaimView claim, Situation now, List<Obstacle> obstacles, boolean ready) {
         if (claim.urgent() && claim.waiting().isEmpty() && claim.owner().isPresent() && !ready) {
-            Standing usual = usualStanding(now, obstacles, false);
+            Standing usual = usualStanding(claim, now, obstacles, false);
             return new Standing(usual.stack(), Phrase.of("next.urgent", usual.nextStep()), usual.action());
         }
-        return usualStanding(now, obstacles, ready);
+        return usualStanding(claim, now, obstacles, ready);
     }
 
-    private static Standing usualStanding(Situation now, List<Obstacle> obstacles, boolean ready) {
-        ClaimView claim = now.claim();
+    private static Standing usualStanding(ClaimView claim, Situation now, List<Obstacle> obstacles, boolean ready) {
         Run run = now.run();
         if (claim.state() == ClaimState.FROZEN) {
             return new Standing(Optional.empty(), Phrase.of("next.frozen"), NextAction.NONE);
@@ -95,12 +111,15 @@ class DayStanding {
                     .orElseGet(() -> Phrase.of("next.message", now.unread()));
             return new Standing(Optional.of(Stack.CAME_BACK), step, NextAction.OPEN);
         }
-        if (claim.waiting().filter(wait -> wait.on() == Wait.On.APPLICANT).isPresent()) {
+        Optional<Wait> waiting =
+                claim.waiting().filter(wait -> claim.owner().isPresent() || wait.on() == Wait.On.APPLICANT);
+        if (waiting.isPresent()) {
             return new Standing(
                     Optional.empty(),
                     Phrase.of(
-                            "next.waiting",
-                            Phrase.brief(claim.waiting().orElseThrow().until())),
+                            "next.waiting." + waiting.get().on(),
+                            Phrase.brief(waiting.get().until()),
+                            waiting.get().what()),
                     NextAction.NONE);
         }
         if (claim.owner().isEmpty()) {

@@ -207,7 +207,7 @@ class DeskView {
     private String sentence(ClaimView claim, boolean mine, List<Obstacle> obstacles) {
         return switch (claim.state()) {
             case RECEIVED -> texts.say("desk.received");
-            case WAITING ->
+            case WAITING, SIGNING ->
                 claim.waiting()
                         .map(wait -> texts.say(
                                 "desk.waiting." + wait.on(), wait.what(), DayText.brief(wait.until()), wait.then()))
@@ -217,7 +217,7 @@ class DeskView {
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "desk.closed" : "desk.decided");
             case WITHDRAWN -> texts.say("desk.withdrawn");
             case FROZEN -> texts.say("desk.frozen");
-            case DRAFT, SIGNING -> "";
+            case DRAFT -> "";
         };
     }
 

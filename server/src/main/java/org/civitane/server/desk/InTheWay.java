@@ -11,12 +11,12 @@ import java.util.stream.Stream;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
-import org.civitane.server.casework.Wait;
 import org.civitane.server.determinations.Impact;
 import org.civitane.server.determinations.Impacts;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.doubts.Doubt;
 import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.links.Remark;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.verification.Fact;
@@ -36,7 +36,15 @@ class InTheWay {
 
     List<Obstacle> of(Situation now) {
         List<Obstacle> obstacles = new ArrayList<>();
-        now.run().determination().missing().forEach(code -> obstacles.add(Lacking.of(code, now.run())));
+        now.run().determination().missing().forEach(code -> obstacles.add(Lacking.of(code, now.run(), now.dossier())));
+        now.formsBack()
+                .forEach(ask -> obstacles.add(plain(
+                        Obstacle.Weight.ANSWER,
+                        Obstacle.Kind.OTHERS,
+                        Phrase.of("way.form", ask.what()),
+                        Phrase.of("way.form.detail"),
+                        ask.whom())));
+        now.remarks().forEach(remark -> obstacles.add(remark(remark, now.run())));
         obstacles.addAll(facts(now));
         obstacles.addAll(papers(now.evidence()));
         now.review().requests().stream()
@@ -120,6 +128,15 @@ class InTheWay {
         return obstacles;
     }
 
+    private static Obstacle remark(Remark remark, Run run) {
+        return plain(
+                Obstacle.Weight.ANSWER,
+                Obstacle.Kind.REMARK,
+                Phrase.of("way.remark", run.nameOf(remark.member()), remark.label()),
+                Phrase.text(remark.words()),
+                remark.path());
+    }
+
     private Optional<Obstacle> fromApplicant(Situation now) {
         if (now.moreTime().isPresent()) {
             return now.moreTime()
@@ -130,14 +147,14 @@ class InTheWay {
                             Phrase.text(asked.why()),
                             ""));
         }
-        return now.claim()
-                .waiting()
-                .filter(wait -> wait.on() == Wait.On.APPLICANT)
-                .map(wait -> plain(
+        return now.dossier()
+                .firstAsk()
+                .filter(ask -> ask.kind().holdsUp())
+                .map(ask -> plain(
                         Obstacle.Weight.WANTED,
                         Obstacle.Kind.FIX_LIST,
-                        Phrase.of("way.fix-list"),
-                        Phrase.of("way.fix-list.detail", Phrase.brief(wait.until())),
+                        Phrase.of("way.ask." + ask.kind()),
+                        Phrase.of("way.ask.detail", Phrase.brief(ask.dueOn())),
                         ""));
     }
 

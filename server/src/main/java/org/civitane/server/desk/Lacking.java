@@ -6,7 +6,9 @@ import java.util.Set;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.reasoning.Wording;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.Phrase;
 
 /** What is lacking, as something in the way: told from what the programme says of the code, so that each can be told. */
@@ -17,8 +19,12 @@ final class Lacking {
     private Lacking() {}
 
     /** In words of its own where the code has them; else in the programme's word for what is lacking. */
-    static Obstacle of(String code, Run run) {
+    static Obstacle of(String code, Run run, Dossier dossier) {
         Lack lack = run.programme().lackOf(code);
+        Optional<Ask> asked = dossier.openAskOf(Lack.subjectOf(code).isEmpty() ? lack.code() : Lack.subjectOf(code));
+        if (asked.isPresent()) {
+            return awaited(asked.get(), lack.factOf(code).path());
+        }
         Wording wording = run.wording();
         String subject = Lack.subjectOf(code);
         String key = lack.code() + (subject.isEmpty() || !wording.has("missing." + lack.code() + "-of") ? "" : "-of");
@@ -40,6 +46,21 @@ final class Lacking {
                                 lacking(run, "ask." + key, "ask.other", places),
                                 lacking(run, "good." + key, "good.other", places)))
                         : Optional.empty());
+    }
+
+    /** Someone else was asked for it. */
+    private static Obstacle awaited(Ask ask, String path) {
+        return new Obstacle(
+                Obstacle.Weight.WANTED,
+                Obstacle.Kind.OTHERS,
+                new Phrase.Capital(ask.what()),
+                Phrase.of(
+                        "way.others.detail",
+                        Phrase.brief(ask.dueOn()),
+                        ask.then().inWords()),
+                Phrase.NOTHING,
+                path,
+                Optional.empty());
     }
 
     private static Phrase lacking(Run run, String key, String otherwise, Map<String, Phrase> places) {

@@ -77,6 +77,7 @@ class MyClaimsController {
      * @param wantedAt where it is answered: {@code fix-list}, {@code identity} or {@code papers}; empty when nothing is
      * @param dueBy the day by which it must be decided, as determined
      * @param decideBy the day by which it is decided; later when more time was given for an answer
+     * @param asksOthers whether others are asked on it as well
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -97,7 +98,8 @@ class MyClaimsController {
             String wantedAt,
             boolean canWithdraw,
             boolean canWrite,
-            boolean hasPayments) {}
+            boolean hasPayments,
+            boolean asksOthers) {}
 
     @GetMapping("/api/my/claims")
     List<MyClaim> all(@AuthenticationPrincipal SignedIn who) {
@@ -139,7 +141,9 @@ class MyClaimsController {
                 owed.map(MyClaimsController::wantedAt).orElse(""),
                 claim.state().allows(Act.WITHDRAW),
                 claim.state().allows(Act.CORRESPOND),
-                mayBePaid(claim) && !payments.of(claim.id()).isEmpty());
+                mayBePaid(claim) && !payments.of(claim.id()).isEmpty(),
+                claim.state().isOpen()
+                        && dossier.asks().stream().anyMatch(ask -> !ask.whom().isEmpty()));
     }
 
     private static boolean mayBePaid(ClaimView claim) {
@@ -157,6 +161,7 @@ class MyClaimsController {
             case FIX_LIST -> "fix-list";
             case DOUBT -> "identity";
             case LATER_PAPERS -> "papers";
+            case SIGNATURE, WORD -> "";
             case ACCOUNT -> "account";
         };
     }
@@ -179,7 +184,11 @@ class MyClaimsController {
             case FROZEN -> texts.say("my.frozen");
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "my.closed" : "my.decided");
             case WITHDRAWN -> texts.say("my.withdrawn");
-            case DRAFT, SIGNING -> "";
+            case SIGNING ->
+                claim.waiting()
+                        .map(wait -> texts.say("my.signing", wait.what(), DayText.brief(wait.until()), wait.then()))
+                        .orElse(texts.say("my.received", day(claim)));
+            case DRAFT -> "";
         };
     }
 

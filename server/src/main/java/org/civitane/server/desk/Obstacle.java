@@ -43,6 +43,10 @@ record Obstacle(
         MORE_TIME,
         MATCH,
         OTHER_CLAIM,
+        /** Someone who signs says that it is not right. */
+        REMARK,
+        /** Someone other than the applicant still owes it, and was asked. */
+        OTHERS,
         FIX_LIST
     }
 

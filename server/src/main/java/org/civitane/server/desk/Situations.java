@@ -7,6 +7,8 @@ import org.civitane.server.corrections.FixLists;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.household.Persons;
+import org.civitane.server.links.FormsOnPaper;
+import org.civitane.server.links.Remarks;
 import org.civitane.server.verification.FactSheet;
 import org.civitane.server.verification.Verification;
 import org.springframework.stereotype.Component;
@@ -21,6 +23,8 @@ class Situations {
     private final FixLists fixLists;
     private final Messages messages;
     private final Persons persons;
+    private final Remarks remarks;
+    private final FormsOnPaper forms;
 
     Situations(
             Claims claims,
@@ -29,7 +33,9 @@ class Situations {
             EvidenceList evidence,
             FixLists fixLists,
             Messages messages,
-            Persons persons) {
+            Persons persons,
+            Remarks remarks,
+            FormsOnPaper forms) {
         this.claims = claims;
         this.verification = verification;
         this.facts = facts;
@@ -37,6 +43,8 @@ class Situations {
         this.fixLists = fixLists;
         this.messages = messages;
         this.persons = persons;
+        this.remarks = remarks;
+        this.forms = forms;
     }
 
     Situation of(Dossier dossier) {
@@ -54,6 +62,8 @@ class Situations {
                         .findFirst(),
                 messages.unread(claim.id(), true),
                 persons.open(claim.id()),
-                claims.numbersOfOthersNaming(claim.id()));
+                claims.numbersOfOthersNaming(claim.id()),
+                remarks.open(dossier),
+                forms.open(dossier));
     }
 }

@@ -10,6 +10,7 @@ import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Wait;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.doubts.Doubt;
@@ -114,9 +115,18 @@ public final class Dossier {
         return asks.obtain();
     }
 
-    /** The open ask that is due first. */
+    /** What the applicant owes that is due first. */
     public Optional<Ask> firstAsk() {
-        return asks().stream().filter(ask -> ask.state().isOpen()).min(Comparator.comparing(Ask::dueOn));
+        return asks().stream()
+                .filter(ask -> ask.state().isOpen() && ask.kind().owedBy() == Wait.On.APPLICANT)
+                .min(Comparator.comparing(Ask::dueOn));
+    }
+
+    /** What someone other than the applicant owes now. @param whom a member, or whom outside the household is asked */
+    public Optional<Ask> openAskOf(String whom) {
+        return asks().stream()
+                .filter(ask -> ask.state().isOpen() && ask.whom().equals(whom))
+                .findFirst();
     }
 
     /** Who applies. */

@@ -44,6 +44,7 @@ final class Application {
             ObjectNode answers, String programme, LocalDateTime at, String name, Optional<String> last4) {
         ObjectNode file = answers.deepCopy();
         file.remove("contact");
+        file.remove("reach");
         file.put("programme", programme).put("receivedAt", MOMENT.format(at));
         for (Question question : signing(programme)) {
             if (question.widget() == Question.Widget.SIGNATURE) {
@@ -57,6 +58,12 @@ final class Application {
                 last4.ifPresentOrElse(digits -> number.put("last4", digits), () -> number.put("none", true));
             }
         }
+        Catalogue.named(programme).outsiders().forEach(outsider -> {
+            if (file.get(outsider.fact()) instanceof ObjectNode about) {
+                outsider.unanswered().forEach(about::put);
+                about.put(outsider.askedOn(), at.toLocalDate().toString());
+            }
+        });
         return file;
     }
 

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.OnlineForm;
@@ -187,10 +188,13 @@ public class Drafts {
         statistics.keep(programme, said.remove("statistics"));
         Contact contact = contacts.read(
                 Optional.<JsonNode>ofNullable(said.remove("contact")).orElseGet(JsonColumn::object));
+        Map<String, Contact> reach = contacts.readAll(
+                Optional.<JsonNode>ofNullable(said.remove("reach")).orElseGet(JsonColumn::object));
         ObjectNode file = Application.signed(said, programme, clock.localNow(), signing.name(), signing.last4());
         CaseFiles.Read<?> read = read(file);
         Determination determination = determinations.run(read).determination();
-        check(read.programme(), determination, read.file());
+        String self = Application.applicant(said).path("id").asString("");
+        check(read.programme(), determination, read.file(), self);
         refuseSecond(applicant.account(), read.programme(), determination.receivedOn());
         NewClaim claim = new NewClaim(
                 read.programme(),
@@ -198,9 +202,10 @@ public class Drafts {
                 read.file(),
                 JsonColumn.write(file),
                 determination.dueBy(),
+                determination.missing().stream().anyMatch(Drafts::isSignature),
                 read.programme().isUrgent(determination));
-        String self = Application.applicant(said).path("id").asString("");
         return claims.receive(claim, id -> {
+            reach.forEach((whom, way) -> contacts.keep(id, whom, way));
             contacts.keep(id, self, contact);
             origins.keep(id, signing.device());
         });
@@ -225,9 +230,18 @@ public class Drafts {
         }
     }
 
-    private void check(Programme<?> programme, Determination determination, CaseFile file) {
+    private static boolean isSignature(String missing) {
+        return Lack.codeOf(missing).startsWith("signature");
+    }
+
+    /** Whoever applies signs before; others who have to sign are asked once it is handed in. */
+    private void check(Programme<?> programme, Determination determination, CaseFile file, String self) {
         for (String code : determination.missing()) {
-            if (code.startsWith("signature")) {
+            if (isSignature(code)) {
+                if (programme.lackOf(code).from() == SaidBy.CO_SIGNER
+                        && !Lack.subjectOf(code).equals(self)) {
+                    continue;
+                }
                 throw Problem.invalid(
                         "name",
                         texts.say(

@@ -73,6 +73,11 @@ final class PaperFile {
         return looking.picture(file, mediaType, page, widest, whose);
     }
 
+    /** What the square code on its first page says; nothing where none is seen. */
+    Optional<String> code() {
+        return looking.code(file, mediaType, 1, WIDEST, whose);
+    }
+
     /** The lines of text it holds; none where it is pictures. */
     List<Line> lines(int mostPages) {
         return isPdf() ? looking.lines(file, mediaType, mostPages, whose) : List.of();

@@ -8,7 +8,9 @@ import java.sql.Timestamp;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.civitane.core.claim.Act;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
 import org.civitane.server.casework.ClaimActs;
@@ -93,25 +95,50 @@ public class Papers {
         acts.check(claim, Act.ANSWER);
         room.check(claim.id(), 0);
         try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST, reserve.toBytes())) {
-            room.check(claim.id(), arrival.bytes());
             PaperFile file = new PaperFile(arrival.file(), who.account().toString(), looking, texts);
-            int pages = file.pages();
-            String digest = file.bare().map(store::put).orElseGet(arrival::keep);
-            Paper paper = new Paper(
-                    UUID.randomUUID(),
-                    claim.id(),
-                    digest,
-                    kind,
-                    subject,
-                    shortened(name),
-                    file.mediaType(),
-                    pages,
-                    Paper.State.RECEIVED,
-                    "",
-                    who.displayName(),
-                    clock.instant());
-            return transaction.execute(status -> record(paper, arrival, who));
+            return take(claim, arrival, file, new As(kind, subject, name), who);
         }
+    }
+
+    /**
+     * Takes a paper in that says by the square code on its first page which claim it belongs to.
+     *
+     * @param claimOf the claim that a code leads to
+     * @throws Problem {@code no-code} when no code is seen or it leads nowhere, and as {@link #take}
+     */
+    public Paper takeByCode(
+            InputStream contents, String name, SignedIn who, Function<String, Optional<ClaimView>> claimOf) {
+        try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST, reserve.toBytes())) {
+            PaperFile file = new PaperFile(arrival.file(), who.account().toString(), looking, texts);
+            ClaimView claim = file.code()
+                    .flatMap(claimOf)
+                    .orElseThrow(() -> Problem.conflict("no-code", texts.say("paper.no-code")));
+            acts.check(claim, Act.ANSWER);
+            return take(claim, arrival, file, new As(PaperKind.OTHER.code(), "", name), who);
+        }
+    }
+
+    /** As what a paper is taken. */
+    private record As(String kind, String subject, String name) {}
+
+    private Paper take(ClaimView claim, PaperStore.Arrival arrival, PaperFile file, As as, SignedIn who) {
+        room.check(claim.id(), arrival.bytes());
+        int pages = file.pages();
+        String digest = file.bare().map(store::put).orElseGet(arrival::keep);
+        Paper paper = new Paper(
+                UUID.randomUUID(),
+                claim.id(),
+                digest,
+                as.kind(),
+                as.subject(),
+                shortened(as.name()),
+                file.mediaType(),
+                pages,
+                Paper.State.RECEIVED,
+                "",
+                who.displayName(),
+                clock.instant());
+        return transaction.execute(status -> record(paper, arrival, who));
     }
 
     /**

@@ -176,7 +176,8 @@ public class Readings {
         try {
             nextUnread().ifPresent(found -> {
                 Reading reading = read(found);
-                transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading));
+                Optional<String> code = code(found);
+                transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading, code));
             });
             return !isUnread(own);
         } finally {
@@ -185,12 +186,24 @@ public class Readings {
     }
 
     /** Whoever typed what the paper shows while it was being read has the last word on it. */
-    private void keepUnlessTouched(Unread found, Reading reading) {
+    private void keepUnlessTouched(Unread found, Reading reading, Optional<String> code) {
         claims.hold(found.claim());
         if (isUnread(found.paper())) {
             keep(found.paper(), reading.state(), reading.shown());
+            code.ifPresent(text -> events.publishEvent(new CodeOnPaper(found.claim(), found.paper(), text)));
             events.publishEvent(new PapersChanged(found.claim()));
             claims.touch(found.claim());
+        }
+    }
+
+    private Optional<String> code(Unread found) {
+        try {
+            return new PaperFile(store.file(found.digest()), "reading " + found.claim(), looking, texts).code();
+        } catch (RuntimeException e) {
+            LOG.info(
+                    "A paper could not be looked through for a code: {}",
+                    e.getClass().getSimpleName());
+            return Optional.empty();
         }
     }
 

@@ -23,6 +23,7 @@ class PageController {
         "/day-sheet",
         "/desk",
         "/claims/**",
+        "/answer",
         "/rulebook",
         "/outside",
         "/misuse"

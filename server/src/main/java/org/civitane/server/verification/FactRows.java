@@ -11,6 +11,8 @@ import org.civitane.core.casefile.Person;
 import org.civitane.core.fact.Confirmed;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.fact.Shape;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.casework.ClaimView;
@@ -27,6 +29,9 @@ final class FactRows {
     /** What stands in the heading of a person, or in a row of its own with what others say about it. */
     private static final Set<String> OF_PERSON =
             FactSpecs.of(Person.class).stream().map(FactSpec::name).collect(Collectors.toSet());
+
+    /** What stands with the person it is about. */
+    private static final Set<String> OF_PEOPLE = Set.of("members", "incomes", "noIncomeDeclared");
 
     private final ClaimView claim;
     private final JsonNode file;
@@ -74,11 +79,14 @@ final class FactRows {
                 default -> {}
             }
         }
+        if (questions.isEmpty()) {
+            addIncomes(facts, id);
+        }
         return new FactGroup(name(member), subtitle(member), facts);
     }
 
     private FactGroup household() {
-        List<Fact> facts = new ArrayList<>();
+        List<Fact> facts = new ArrayList<>(questions.isEmpty() ? unasked() : List.of());
         for (Question question : questions) {
             switch (question.widget()) {
                 case PEOPLE, EACH_PERSON, INCOMES, STATISTICS -> {}
@@ -93,6 +101,31 @@ final class FactRows {
                 texts.say("fact.household"),
                 texts.say("fact.people", file.path("members").size()),
                 facts);
+    }
+
+    /** What a programme is told that is taken as case files only: every fact of the household that has a label. */
+    private List<Fact> unasked() {
+        List<Fact> facts = new ArrayList<>();
+        for (FactSpec fact : words.facts()) {
+            JsonNode value = file.path(fact.name());
+            if (fact.saidBy() != SaidBy.APPLICANT || value.isMissingNode() || OF_PEOPLE.contains(fact.name())) {
+                continue;
+            }
+            if (fact.shape() instanceof Shape.Group group) {
+                group.parts().forEach(part -> addLabelled(facts, FactPath.of(fact.name()), value, part));
+            } else {
+                addLabelled(facts, FactPath.of(""), file, fact);
+            }
+        }
+        return facts;
+    }
+
+    private void addLabelled(List<Fact> facts, FactPath within, JsonNode record, FactSpec fact) {
+        JsonNode value = record.path(fact.name());
+        if (words.isLabelled(fact.name()) && !value.isMissingNode()) {
+            FactPath path = below(within, fact.name());
+            facts.add(words.plain(path.path(), words.label(fact.name()), words.text(path, value)));
+        }
     }
 
     private Fact signature(Question question) {

@@ -62,6 +62,11 @@ record FactWords(
         return new Fact.Settled(words, s.view(), s.by(), s.reason(), DayText.moment(s.at()), s.unasked());
     }
 
+    /** Whether there is a word for what stands at a path. */
+    boolean isLabelled(String path) {
+        return wording.has("fact." + path + ".label") || wording.has("question." + path + ".label");
+    }
+
     Phrase label(String path) {
         String own = "fact." + path + ".label";
         return Phrase.word(programme, wording.has(own) ? own : "question." + path + ".label");

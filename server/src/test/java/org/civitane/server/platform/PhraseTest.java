@@ -32,7 +32,7 @@ public class PhraseTest {
             {Phrase.of("history.paper", "it's {1}.pdf"), "sent a paper: it's {1}.pdf"},
             {Phrase.of("wait.fix-list", 1), "one point of the fix list"},
             {Phrase.of("wait.fix-list", 12), "12 points of the fix list"},
-            {Phrase.of("next.waiting", Phrase.brief(DAY)), "waits for the applicant until Thu 3 Dec"},
+            {Phrase.of("next.waiting.APPLICANT", Phrase.brief(DAY)), "waits for the applicant until Thu 3 Dec"},
             {Phrase.full(DAY), "Thu 3 December"},
             {Phrase.date(DAY), "3 December 2026"},
             {Phrase.word("school-meals", "outcome.FREE"), "Free meals"},

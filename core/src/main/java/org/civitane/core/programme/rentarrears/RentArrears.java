@@ -2,12 +2,15 @@ package org.civitane.core.programme.rentarrears;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
+import org.civitane.core.programme.Outsider;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Reasoning;
 
 /**
@@ -22,6 +25,21 @@ public final class RentArrears implements Programme<RentArrearsCase> {
             Lack.of("lease-name", "lease/names"),
             Lack.of("signature", "signatures").from(SaidBy.CO_SIGNER),
             Lack.of("signature-name", "signatures").from(SaidBy.CO_SIGNER));
+
+    /** How long the landlord has is a figure of the policy as well, by which the rules decide who is paid. */
+    private static final Outsider LANDLORD = new Outsider(
+            "landlord",
+            "landlord",
+            "name",
+            List.of(
+                    Question.choice("takesPart", List.of("YES", "NO")),
+                    Question.of("iban", Question.Widget.TEXT).onlyWhen("takesPart", "YES")),
+            Set.of("iban"),
+            Map.of("takesPart", "PENDING"),
+            "askedOn",
+            "decidedOn",
+            10,
+            List.of(4, 8));
 
     public static final String ID = "rent-arrears";
 
@@ -48,6 +66,16 @@ public final class RentArrears implements Programme<RentArrearsCase> {
     @Override
     public List<Lack> lacks() {
         return LACKS;
+    }
+
+    @Override
+    public Set<String> shared() {
+        return Set.of("home", "lease", "arrears", "monthsAhead", "landlord");
+    }
+
+    @Override
+    public List<Outsider> outsiders() {
+        return List.of(LANDLORD);
     }
 
     @Override

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
@@ -84,6 +85,8 @@ final class Eye {
                 yield ByteBuffer.allocate(Integer.BYTES).putInt(count).array();
             }
             case PICTURE -> Pages.png(pages.page(look.page(), look.widest()));
+            case CODE ->
+                Codes.in(pages.page(look.page(), look.widest())).orElse("").getBytes(StandardCharsets.UTF_8);
             case LINES -> Lines.write(pages.lines(look.page()));
             case BARE -> throw new IllegalStateException("Impossible state: answered above.");
         };

@@ -22,6 +22,8 @@ record Look(Task task, Path file, String mediaType, int page, int widest) {
         PICTURE,
         /** Answers the lines of text that a PDF holds, as {@link Lines} writes them. */
         LINES,
+        /** Answers what the square code on a page says, in UTF-8; nothing where there is none. */
+        CODE,
         /** Answers the picture file without what it says of its making (see {@link Bare}). */
         BARE
     }

@@ -3,10 +3,12 @@ package org.civitane.server.papers.looking;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -52,6 +54,13 @@ public class Looking implements DisposableBean {
     /** A page, from 1, as PNG, no wider and no higher than {@code widest} pixels. */
     public byte[] picture(Path file, String mediaType, int page, int widest, String whose) {
         return look(new Look(Task.PICTURE, file, mediaType, page, widest), whose);
+    }
+
+    /** What the square code on a page, from 1, says; nothing where none is seen. */
+    public Optional<String> code(Path file, String mediaType, int page, int widest, String whose) {
+        String code =
+                new String(look(new Look(Task.CODE, file, mediaType, page, widest), whose), StandardCharsets.UTF_8);
+        return code.isEmpty() ? Optional.empty() : Optional.of(code);
     }
 
     /** The lines of text that the first pages hold; none where they are pictures. */

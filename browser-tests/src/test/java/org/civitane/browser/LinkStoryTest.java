@@ -1,0 +1,129 @@
+package org.civitane.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/** Those without an account, each on a phone: who signs with the applicant, and whom the claim asks outside. */
+public class LinkStoryTest {
+    private static final Pattern LINK = Pattern.compile("/answer#[A-Za-z0-9_-]{43}");
+
+    private Civitane civitane;
+    private Page signer;
+
+    @BeforeClass
+    void start() throws Exception {
+        civitane = Civitane.start();
+    }
+
+    @Test
+    void applicantSeesWhomTheClaimWaitsFor() {
+        Page page = civitane.signedIn("liv.sorvag@post.example", 390, 844);
+        page.navigate("/my");
+        assertThat(page.getByText("We have it, and its date counts. We wait for the signature of Tomé Sørvåg"))
+                .isVisible();
+        page.getByText("Who else is asked").click();
+        assertThat(page.getByText("The answer of Tarnmouth Lettings")).isVisible();
+        assertThat(page.getByText("tome.sorvag@post.example")).hasCount(0);
+        assertThat(Civitane.violations(page)).isEmpty();
+    }
+
+    @Test
+    void whoeverSignsSaysFirstWhoTheyAre() {
+        signer = civitane.visitor(390, 844);
+        signer.navigate(linkTo("tome.sorvag@post.example"));
+        assertThat(signer.getByText("Your signature is needed")).isVisible();
+        assertThat(signer.getByText("Rent arrears relief")).hasCount(0);
+        confirm("0000");
+        assertThat(signer.getByText("You can try 2 times more.")).isVisible();
+        assertThat(Civitane.violations(signer)).isEmpty();
+        confirm("3471");
+        assertThat(signer.getByText("Liv Sørvåg has applied for Rent arrears relief"))
+                .isVisible();
+    }
+
+    @Test(dependsOnMethods = "whoeverSignsSaysFirstWhoTheyAre")
+    void marksWhatIsNotRightLeavesAndComesBackAndSigns() {
+        signer.getByLabel("This is not right: Income").click();
+        signer.getByLabel("What is not right about “Income”?").fill("I teach a class on Saturdays.");
+        assertThat(signer.getByText("Kept. You can leave and come back with the same link."))
+                .isVisible();
+        signer.reload();
+        assertThat(signer.getByLabel("What is not right about “Income”?")).hasValue("I teach a class on Saturdays.");
+        assertThat(Civitane.violations(signer)).isEmpty();
+        int width = (Integer) signer.evaluate("document.documentElement.scrollWidth");
+        assertThat(width).isLessThanOrEqualTo(390);
+        Civitane.picture(signer, "sign-phone");
+        signer.getByLabel("Your name, as a signature").fill("Tom Sorvag");
+        button(signer, "Sign").click();
+        assertThat(signer.locator("[aria-invalid]")).hasCount(1);
+        signer.getByLabel("Your name, as a signature").fill("Tome Sorvag");
+        button(signer, "Sign").click();
+        assertThat(signer.getByText("We have it; you need not do anything more."))
+                .isVisible();
+    }
+
+    @Test(dependsOnMethods = "marksWhatIsNotRightLeavesAndComesBackAndSigns")
+    void caseworkerLooksAtWhatIsSaidNotToBeRight() {
+        Page desk = civitane.signedIn("asa.mikkel@halvern.example");
+        desk.getByLabel("Find a household or number").fill("Sorvag");
+        desk.getByLabel("Found").getByText("Sørvåg").first().click();
+        desk.getByText("Tomé Sørvåg says this is not right: Income").click();
+        assertThat(desk.getByRole(AriaRole.TABPANEL).getByText("I teach a class on Saturdays."))
+                .isVisible();
+        assertThat(Civitane.violations(desk)).isEmpty();
+        Civitane.picture(desk, "others");
+        desk.getByLabel("What did you find?").fill("Under the limit that counts; seen on a statement.");
+        button(desk, "Looked at").click();
+        assertThat(desk.getByText("Tomé Sørvåg says this is not right: Income")).hasCount(0);
+        assertThat(desk.getByText("Waiting for the answer of Tarnmouth Lettings"))
+                .isVisible();
+    }
+
+    @Test(dependsOnMethods = "caseworkerLooksAtWhatIsSaidNotToBeRight")
+    void landlordSaysWhereTheMoneyGoes() {
+        Page page = civitane.visitor(390, 844);
+        page.navigate(linkTo("office@tarnmouth.example"));
+        assertThat(page.getByText("Liv Sørvåg has asked us to pay rent that is owed to you."))
+                .isVisible();
+        page.getByLabel("Do you take the money").selectOption("YES");
+        page.getByLabel("The account it goes to").fill("GB33 BUKB 2020 1555 5555 54");
+        button(page, "Send the answer").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
+        page.getByLabel("The account it goes to").fill("GB33 BUKB 2020 1555 5555 55");
+        assertThat(Civitane.violations(page)).isEmpty();
+        Civitane.picture(page, "landlord-phone");
+        button(page, "Send the answer").click();
+        assertThat(page.getByText("You answered on")).isVisible();
+    }
+
+    private void confirm(String last4) {
+        signer.getByLabel("Your date of birth").fill("29.10.1988");
+        signer.getByLabel("The last four digits of your person number").fill(last4);
+        button(signer, "Go on").click();
+    }
+
+    /** The link that went out last to someone, as the carrier would have brought it. */
+    private String linkTo(String recipient) {
+        Page outside = civitane.signedIn("asa.mikkel@halvern.example");
+        outside.navigate("/outside");
+        Locator message = outside.locator("main").getByText(recipient).first();
+        assertThat(message).isVisible();
+        String all = outside.locator("main").innerText();
+        Matcher link = LINK.matcher(all.substring(all.indexOf(recipient)));
+        assertThat(link.find()).isTrue();
+        return link.group();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

@@ -1,0 +1,40 @@
+package org.civitane.core.programme;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.civitane.core.question.Question;
+
+/**
+ * Someone outside the household whom a claim asks, by a link of their own: a landlord, an employer. Its words are the
+ * programme's, below {@code outsider.<code>}.
+ *
+ * @param code names them; the code of {@code missing} while a determination waits for them
+ * @param fact the group of facts that is about them; an application without it asks nobody
+ * @param name the part of that group that says who they are
+ * @param asked what they are asked; each path is a part of the group, and theirs to say
+ * @param accounts parts that must be the number of an account that can be right
+ * @param unanswered what stands in parts of the group until they answer
+ * @param askedOn the part that takes the day on which they are asked
+ * @param silentOn the fact that takes the day on which the claim goes on without their answer
+ * @param days how many business days they have
+ * @param remindedAfter after how many business days they are reminded
+ */
+public record Outsider(
+        String code,
+        String fact,
+        String name,
+        List<Question> asked,
+        Set<String> accounts,
+        Map<String, String> unanswered,
+        String askedOn,
+        String silentOn,
+        int days,
+        List<Integer> remindedAfter) {
+    public Outsider {
+        asked = List.copyOf(asked);
+        accounts = Set.copyOf(accounts);
+        unanswered = Map.copyOf(unanswered);
+        remindedAfter = List.copyOf(remindedAfter);
+    }
+}

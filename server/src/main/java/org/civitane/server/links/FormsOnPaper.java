@@ -1,0 +1,113 @@
+package org.civitane.server.links;
+
+import java.util.List;
+import java.util.Optional;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Asks;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.papers.CodeOnPaper;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Forms that come back on paper: their code leads them to their ask, and a caseworker takes down what they say. Nothing
+ * is taken from a paper by itself.
+ */
+@Service
+@Transactional
+public class FormsOnPaper {
+    private final Links links;
+    private final LinkStore store;
+    private final CoSigners signers;
+    private final Outsiders outsiders;
+    private final LinkPages pages;
+    private final Asks asks;
+    private final Claims claims;
+    private final History history;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    FormsOnPaper(
+            Links links,
+            LinkStore store,
+            CoSigners signers,
+            Outsiders outsiders,
+            LinkPages pages,
+            Asks asks,
+            Claims claims,
+            History history,
+            Texts texts,
+            AgencyClock clock) {
+        this.links = links;
+        this.store = store;
+        this.signers = signers;
+        this.outsiders = outsiders;
+        this.pages = pages;
+        this.asks = asks;
+        this.claims = claims;
+        this.history = history;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    /** What is still owed and has come back on a form that nobody has taken down. */
+    @Transactional(readOnly = true)
+    public List<Ask> open(Dossier dossier) {
+        return dossier.asks().stream()
+                .filter(ask -> !ask.whom().isEmpty() && ask.state().isOpen())
+                .filter(ask -> !store.papers(ask.id()).isEmpty())
+                .toList();
+    }
+
+    /** A paper of a claim bears a code: where it is one of that claim's asks, the desk is told. */
+    @EventListener
+    void found(CodeOnPaper event) {
+        Optional<Ask> ask =
+                links.behind(event.text()).filter(each -> each.claim().equals(event.claim()));
+        ask.ifPresent(known -> {
+            store.cameBack(known.id(), event.paper(), clock.instant());
+            history.add(
+                    event.claim(),
+                    Actor.part("notice.actor"),
+                    "form-came-back",
+                    Phrase.of("history.form-came-back", known.what()));
+        });
+    }
+
+    /** Takes down what a form on paper says, as its signer or whoever was asked would have by their link. */
+    void takeDown(ClaimView claim, String whom, Said said, SignedIn caseworker) {
+        Ask ask = asks.of(claim.id()).stream()
+                .filter(each -> each.whom().equals(whom) && each.state() != Ask.State.ANSWERED)
+                .reduce((one, later) -> later)
+                .orElseThrow(() -> Problem.notFound(texts.say("link.nobody")));
+        if (store.papers(ask.id()).isEmpty()) {
+            throw Problem.conflict("no-form", texts.say("link.no-form"));
+        }
+        history.add(
+                claim.id(), Actor.of(caseworker), "form-taken-down", Phrase.of("history.form-taken-down", ask.what()));
+        if (ask.kind() == Ask.Kind.SIGNATURE) {
+            signers.sign(ask, said, pages.labels(ask));
+        } else {
+            outsiders.answer(ask, said);
+        }
+        store.keep(ask.id(), JsonColumn.object(), true, clock.instant());
+        claims.touch(claim.id());
+    }
+
+    /** The claim that the form with this code belongs to; nothing when the code is none of ours. */
+    @Transactional(readOnly = true)
+    Optional<ClaimView> claimOf(String code) {
+        return links.behind(code).map(Ask::claim).map(claims::claim);
+    }
+}

@@ -1,0 +1,130 @@
+package org.civitane.server.links;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.platform.JsonColumn;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** Links as the database keeps them, and what was begun on the pages they lead to. */
+@Component
+class LinkStore {
+    private final JdbcClient database;
+
+    LinkStore(JdbcClient database) {
+        this.database = database;
+    }
+
+    void insert(UUID ask, String digest, Link.Way way, LocalDate expiresOn, Instant at) {
+        database.sql("insert into ask_link (id, ask_id, digest, way, made_at, expires_on) values (?, ?, ?, ?, ?, ?)")
+                .params(UUID.randomUUID(), ask, digest, way.name(), Timestamp.from(at), expiresOn)
+                .update();
+    }
+
+    Optional<Link> find(String digest) {
+        return database.sql("select * from ask_link where digest = ?")
+                .param(digest)
+                .query(LinkStore::link)
+                .optional();
+    }
+
+    /** The link as it is now, held until the transaction ends, so that no two tries count as one. */
+    Link hold(UUID id) {
+        return database.sql("select * from ask_link where id = ? for update")
+                .param(id)
+                .query(LinkStore::link)
+                .single();
+    }
+
+    /** One more said who they are, and it was not so. */
+    void failed(UUID id) {
+        database.sql("update ask_link set tries = tries + 1, code_digest = null where id = ?")
+                .param(id)
+                .update();
+    }
+
+    void code(UUID id, String digest, Instant until) {
+        database.sql("update ask_link set code_digest = ?, code_until = ?, codes = codes + 1 where id = ?")
+                .params(digest, Timestamp.from(until), id)
+                .update();
+    }
+
+    /** No link of this ask leads anywhere any more. */
+    void close(UUID ask) {
+        database.sql("update ask_link set closed = true where ask_id = ?")
+                .param(ask)
+                .update();
+    }
+
+    /** Whether links went out and all of them were closed. */
+    boolean isClosed(UUID ask) {
+        return database.sql("select count(*) > 0 and bool_and(closed) from ask_link where ask_id = ?")
+                .param(ask)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** When the last one was made. */
+    Optional<Instant> lastMade(UUID ask) {
+        return database.sql("select made_at from ask_link where ask_id = ? order by made_at desc limit 1")
+                .param(ask)
+                .query((row, number) -> row.getTimestamp(1).toInstant())
+                .optional();
+    }
+
+    /** Keeps what was answered so far, or at last. */
+    void keep(UUID ask, JsonNode answers, boolean done, Instant at) {
+        database.sql("""
+                        insert into ask_answer (ask_id, answers, at, done) values (?, ?::jsonb, ?, ?)
+                        on conflict (ask_id) do update set answers = excluded.answers, at = excluded.at, done = excluded.done
+                        where not ask_answer.done""")
+                .params(ask, JsonColumn.write(answers), Timestamp.from(at), done)
+                .update();
+    }
+
+    /** A form came back on paper. Found again, it is the same. */
+    void cameBack(UUID ask, UUID paper, Instant at) {
+        database.sql("insert into ask_paper (ask_id, paper_id, at) values (?, ?, ?) on conflict do nothing")
+                .params(ask, paper, Timestamp.from(at))
+                .update();
+    }
+
+    /** The papers that came back for an ask, the newest first. */
+    List<UUID> papers(UUID ask) {
+        return database.sql("select paper_id from ask_paper where ask_id = ? order by at desc, paper_id")
+                .param(ask)
+                .query(UUID.class)
+                .list();
+    }
+
+    /** What was answered. @param done whether it was handed in */
+    record Kept(JsonNode answers, Instant at, boolean done) {}
+
+    Optional<Kept> kept(UUID ask) {
+        return database.sql("select answers::text, at, done from ask_answer where ask_id = ?")
+                .param(ask)
+                .query((row, number) -> new Kept(
+                        JsonColumn.read(row.getString(1)), row.getTimestamp(2).toInstant(), row.getBoolean(3)))
+                .optional();
+    }
+
+    private static Link link(ResultSet row, int number) throws SQLException {
+        return new Link(
+                row.getObject("id", UUID.class),
+                row.getObject("ask_id", UUID.class),
+                Link.Way.valueOf(row.getString("way")),
+                row.getObject("expires_on", LocalDate.class),
+                row.getInt("tries"),
+                Optional.ofNullable(row.getString("code_digest")),
+                Optional.ofNullable(row.getTimestamp("code_until")).map(Timestamp::toInstant),
+                row.getInt("codes"),
+                row.getBoolean("closed"));
+    }
+}

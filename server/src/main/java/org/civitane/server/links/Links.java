@@ -1,0 +1,186 @@
+package org.civitane.server.links;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.Asks;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.contact.Contacts;
+import org.civitane.server.contact.Notices;
+import org.civitane.server.contact.Secrets;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes links and codes, sends them, and opens what they lead to. */
+@Service
+@Transactional
+class Links implements Secrets {
+    private static final String LINK = "{link}";
+    private static final String CODE = "{code}";
+    private static final int DAYS_AFTER = 30;
+    private static final int LONGEST_TOKEN = 100;
+    private static final Duration CODE_HOLDS = Duration.ofMinutes(15);
+
+    private final LinkStore store;
+    private final Asks asks;
+    private final Claims claims;
+    private final Contacts contacts;
+    private final Notices notices;
+    private final History history;
+    private final Texts texts;
+    private final AgencyClock clock;
+    private final String address;
+
+    Links(
+            LinkStore store,
+            Asks asks,
+            Claims claims,
+            Contacts contacts,
+            Notices notices,
+            History history,
+            Texts texts,
+            AgencyClock clock,
+            @Value("${civitane.address}") String address) {
+        this.store = store;
+        this.asks = asks;
+        this.claims = claims;
+        this.contacts = contacts;
+        this.notices = notices;
+        this.history = history;
+        this.texts = texts;
+        this.clock = clock;
+        this.address = address;
+    }
+
+    /** Makes a link. @return the address that it is */
+    String make(Ask ask, Link.Way way) {
+        String token = Digest.newToken();
+        LocalDate last = later(ask.dueOn(), clock.today()).plusDays(DAYS_AFTER);
+        store.insert(ask.id(), Digest.of(token), way, last, clock.instant());
+        return address + "/answer#" + token;
+    }
+
+    /** The ask that the text of a link leads to; nothing when it is none of ours. */
+    @Transactional(readOnly = true)
+    Optional<Ask> behind(String text) {
+        int hash = text.lastIndexOf('#');
+        return hash < 0 ? Optional.empty() : find(text.substring(hash + 1)).flatMap(link -> asks.find(link.ask()));
+    }
+
+    /** What a link leads to. @throws Problem when it leads nowhere, or nowhere any more */
+    @Transactional(readOnly = true)
+    Link.Opened open(String token) {
+        Link link = find(token).orElseThrow(() -> Problem.notFound(texts.say("link.unknown")));
+        if (link.expiresOn().isBefore(clock.today())) {
+            throw Problem.notFound(texts.say("link.expired"));
+        }
+        return new Link.Opened(link, asks.find(link.ask()).orElseThrow());
+    }
+
+    /**
+     * Sends a link to whoever owes something, as they allow.
+     *
+     * @return whether a way to them is known
+     */
+    boolean send(Ask ask) {
+        Contact contact = contacts.of(ask.claim(), ask.whom());
+        Optional<Notices.Way> way = Notices.waysTo(contact).stream().findFirst();
+        way.ifPresent(known -> {
+            notices.send(ask.claim(), known, body("link.body", Phrase.full(ask.dueOn()), LINK), ask.id());
+            history.add(
+                    ask.claim(),
+                    Actor.part("notice.actor"),
+                    "link-sent",
+                    Phrase.of("history.link-sent." + known.channel(), ask.what()));
+        });
+        return way.isPresent();
+    }
+
+    /**
+     * Sends a code by another way than the link went, to whoever has no person number that could be asked for.
+     *
+     * @throws Problem when there is no other way, or too many were sent
+     */
+    void sendCode(Link.Opened opened) {
+        Link link = store.hold(opened.link().id());
+        Contact contact = contacts.of(opened.ask().claim(), opened.ask().whom());
+        Notices.Way way = Notices.waysTo(contact).stream()
+                .filter(each -> !each.channel().name().equals(link.way().name()))
+                .findFirst()
+                .orElseThrow(() -> Problem.conflict("no-other-way", texts.say("link.no-other-way")));
+        if (link.codes() >= Link.MOST_TRIES) {
+            throw Problem.tooMany(texts.say("link.codes"));
+        }
+        notices.send(opened.ask().claim(), way, body("link.code", CODE), link.id());
+    }
+
+    /**
+     * Whether whoever opened the link said rightly who they are. What was said wrongly is counted; after the third time
+     * no link of this ask leads anywhere, and a caseworker is told.
+     *
+     * @param rightly whether it was right
+     * @return how many tries are left
+     */
+    int tried(Link.Opened opened, boolean rightly) {
+        Link link = store.hold(opened.link().id());
+        if (link.closed()) {
+            return 0;
+        }
+        if (rightly) {
+            return Link.MOST_TRIES - link.tries();
+        }
+        store.failed(link.id());
+        int left = Link.MOST_TRIES - link.tries() - 1;
+        if (left == 0) {
+            store.close(link.ask());
+            history.add(
+                    opened.ask().claim(),
+                    Actor.part("notice.actor"),
+                    "link-closed",
+                    Phrase.of("history.link-closed", opened.ask().what()));
+            claims.touch(opened.ask().claim());
+        }
+        return left;
+    }
+
+    /** Whether this is the code that was sent for the link and still holds. */
+    @Transactional(readOnly = true)
+    boolean isCode(Link.Opened opened, String code) {
+        Link link = opened.link();
+        return link.code().filter(Digest.of(link.id() + code.strip())::equals).isPresent()
+                && link.codeUntil().filter(clock.instant()::isBefore).isPresent();
+    }
+
+    @Override
+    public String fill(UUID of, Notices.Channel channel, String text) {
+        if (text.contains(LINK)) {
+            Ask ask = asks.find(of).orElseThrow();
+            return text.replace(LINK, make(ask, Link.Way.valueOf(channel.name())));
+        }
+        String code = Digest.newCode();
+        store.code(of, Digest.of(of + code), clock.instant().plus(CODE_HOLDS));
+        return text.replace(CODE, code);
+    }
+
+    private String body(String key, Object... values) {
+        return texts.say(key, values);
+    }
+
+    private Optional<Link> find(String token) {
+        return token.length() > LONGEST_TOKEN ? Optional.empty() : store.find(Digest.of(token));
+    }
+
+    private static LocalDate later(LocalDate one, LocalDate other) {
+        return one.isAfter(other) ? one : other;
+    }
+}

@@ -1,0 +1,166 @@
+package org.civitane.server.links;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.casefile.Member;
+import org.civitane.core.claim.Act;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.casework.ClaimActs;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.contact.Contact;
+import org.civitane.server.contact.Contacts;
+import org.civitane.server.contact.Notices;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.forms.Asked;
+import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who else is asked on a claim: how far each is, and sending them their link. How they are reached is not told. */
+@Service
+@Transactional
+class Others {
+    private final CoSigners signers;
+    private final Outsiders outsiders;
+    private final AnswerForms forms;
+    private final Links links;
+    private final LinkStore store;
+    private final ClaimActs acts;
+    private final Contacts contacts;
+    private final Dossiers dossiers;
+    private final Texts texts;
+
+    Others(
+            CoSigners signers,
+            Outsiders outsiders,
+            AnswerForms forms,
+            Links links,
+            LinkStore store,
+            ClaimActs acts,
+            Contacts contacts,
+            Dossiers dossiers,
+            Texts texts) {
+        this.signers = signers;
+        this.outsiders = outsiders;
+        this.forms = forms;
+        this.links = links;
+        this.store = store;
+        this.acts = acts;
+        this.contacts = contacts;
+        this.dossiers = dossiers;
+        this.texts = texts;
+    }
+
+    /**
+     * Someone else who is asked.
+     *
+     * @param whom names them to the server
+     * @param what what they owe
+     * @param sent when their last link was made; empty before the first
+     * @param reachable whether a way to them is known
+     * @param closed whether they could not say who they are, so that a caseworker has to send another link
+     * @param forms the papers on which their answer came back, the newest first; a caseworker takes down what they say
+     * @param asked what they are asked, where that is not a signature
+     */
+    record Other(
+            String whom,
+            Ask.Kind kind,
+            Phrase what,
+            java.time.LocalDate dueOn,
+            Ask.State state,
+            Optional<String> sent,
+            boolean reachable,
+            boolean closed,
+            List<UUID> forms,
+            List<Asked> asked) {}
+
+    /** A way to someone. @param personNumber by whose last digits they say who they are; empty where it is not known */
+    record Reach(String email, String phone, String personNumber) {}
+
+    /** The newest ask to each, in the order in which they were asked first. */
+    @Transactional(readOnly = true)
+    List<Other> of(Dossier dossier) {
+        return dossier.asks().stream()
+                .map(Ask::whom)
+                .filter(whom -> !whom.isEmpty())
+                .distinct()
+                .map(whom -> other(newest(dossier, whom).orElseThrow(), dossier))
+                .toList();
+    }
+
+    /** The applicant says how someone is reached, and their link goes out. @throws Problem at what cannot stand */
+    List<Other> reach(SignedIn applicant, UUID claim, String whom, Reach reach) {
+        return acts.byApplicant(claim, applicant, Act.ANSWER, held -> {
+            Ask ask = open(dossiers.of(held), whom);
+            if (store.isClosed(ask.id())) {
+                throw Problem.forbidden("closed", texts.say("link.closed.applicant"));
+            }
+            return sent(ask, reach);
+        });
+    }
+
+    /** A caseworker does so; a signature whose day has passed is asked for anew. */
+    List<Other> reach(ClaimView claim, String whom, Reach reach, SignedIn caseworker) {
+        Dossier dossier = dossiers.of(claim);
+        Ask ask = newest(dossier, whom)
+                .filter(each -> each.state().isOpen())
+                .orElseGet(() -> signers.ask(claim, lacking(dossier, whom), caseworker.displayName()));
+        return sent(ask, reach);
+    }
+
+    /** The form on paper for someone who still owes something, as PDF. */
+    byte[] form(ClaimView claim, String whom) {
+        return forms.of(open(dossiers.of(claim), whom));
+    }
+
+    private List<Other> sent(Ask ask, Reach reach) {
+        Contact before = contacts.of(ask.claim(), ask.whom());
+        contacts.keep(
+                ask.claim(),
+                ask.whom(),
+                contacts.reachedBy(before, reach.email(), reach.phone(), reach.personNumber()));
+        if (!links.send(ask)) {
+            throw Problem.invalid("email", texts.say("link.no-way"));
+        }
+        return of(dossiers.of(ask.claim()));
+    }
+
+    private Member lacking(Dossier dossier, String whom) {
+        return signers.wanted(dossier).stream()
+                .filter(member -> member.id().equals(whom))
+                .findFirst()
+                .map(Member.class::cast)
+                .orElseThrow(() -> Problem.notFound(texts.say("link.nobody")));
+    }
+
+    private Ask open(Dossier dossier, String whom) {
+        return newest(dossier, whom)
+                .filter(ask -> ask.state().isOpen())
+                .orElseThrow(() -> Problem.notFound(texts.say("link.nobody")));
+    }
+
+    private static Optional<Ask> newest(Dossier dossier, String whom) {
+        return dossier.asks().stream().filter(ask -> ask.whom().equals(whom)).reduce((one, later) -> later);
+    }
+
+    private Other other(Ask ask, Dossier dossier) {
+        Contact contact = contacts.of(ask.claim(), ask.whom());
+        return new Other(
+                ask.whom(),
+                ask.kind(),
+                ask.what(),
+                ask.dueOn(),
+                ask.state(),
+                store.lastMade(ask.id()).map(DayText::moment),
+                !Notices.waysTo(contact).isEmpty(),
+                ask.state().isOpen() && store.isClosed(ask.id()),
+                store.papers(ask.id()),
+                ask.kind() == Ask.Kind.WORD ? outsiders.asked(ask, dossier.claim()) : List.of());
+    }
+}

@@ -1,0 +1,226 @@
+package org.civitane.server.links;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.core.person.Iban;
+import org.civitane.core.programme.Outsider;
+import org.civitane.core.question.Question;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.exchange.binding.BadInput;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.AskLapsed;
+import org.civitane.server.asks.Asks;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimReceived;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.casework.Wait;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.forms.Asked;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
+
+/** Whom outside the household a claim asks: asked on receipt, answered by link, or silent until their day has passed. */
+@Service
+@Transactional
+class Outsiders {
+    private final Asks asks;
+    private final Links links;
+    private final Claims claims;
+    private final Dossiers dossiers;
+    private final History history;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Outsiders(
+            Asks asks, Links links, Claims claims, Dossiers dossiers, History history, Texts texts, AgencyClock clock) {
+        this.asks = asks;
+        this.links = links;
+        this.claims = claims;
+        this.dossiers = dossiers;
+        this.history = history;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    /** Everyone whom the application names and nobody has asked yet is asked. */
+    @EventListener
+    void received(ClaimReceived event) {
+        ClaimView claim = claims.claim(event.claim());
+        List<Outsider> outsiders = Claims.programmeOf(claim).outsiders();
+        if (!outsiders.isEmpty()) {
+            Dossier dossier = dossiers.of(claim);
+            outsiders.stream()
+                    .filter(outsider -> isToBeAsked(dossier, outsider))
+                    .forEach(outsider -> links.send(ask(dossier, outsider)));
+        }
+    }
+
+    private static boolean isToBeAsked(Dossier dossier, Outsider outsider) {
+        JsonNode about = dossier.said().json().path(outsider.fact());
+        return about.has(outsider.askedOn())
+                && dossier.asks().stream().noneMatch(ask -> ask.whom().equals(outsider.code()));
+    }
+
+    private Ask ask(Dossier dossier, Outsider outsider) {
+        LocalDate since = LocalDate.parse(dossier.said()
+                .json()
+                .path(outsider.fact())
+                .path(outsider.askedOn())
+                .asString());
+        LocalDate dueOn = BusinessCalendar.plusBusinessDays(since, outsider.days());
+        ClaimView claim = dossier.claim();
+        Phrase what = new Phrase.Word(
+                claim.programme(),
+                "outsider." + outsider.code() + ".what",
+                Map.of("name", Phrase.text(nameOf(dossier.said().json(), outsider))));
+        history.add(
+                claim.id(),
+                Actor.part("notice.actor"),
+                "outsider-asked",
+                Phrase.of("history.outsider-asked", new Phrase.Capital(what), Phrase.full(dueOn)));
+        return asks.ask(
+                claim,
+                new Ask.Wanted(
+                        Ask.Kind.WORD,
+                        outsider.code(),
+                        what,
+                        dueOn,
+                        Ask.Then.WITHOUT,
+                        outsider.remindedAfter().stream()
+                                .map(days -> BusinessCalendar.plusBusinessDays(since, days))
+                                .toList()),
+                "");
+    }
+
+    /** What they are called in the application. */
+    static String nameOf(JsonNode file, Outsider outsider) {
+        return file.path(outsider.fact()).path(outsider.name()).asString("");
+    }
+
+    /** What they are asked, in words. */
+    List<Asked> asked(Ask ask, ClaimView claim) {
+        Outsider outsider = of(ask, claim);
+        return outsider.asked().stream()
+                .map(question -> Asked.of(
+                        question,
+                        "outsider." + outsider.code() + ".",
+                        Claims.programmeOf(claim).wording(Locale.ENGLISH)))
+                .toList();
+    }
+
+    /** Whom an ask is to. */
+    Outsider of(Ask ask, ClaimView claim) {
+        return Claims.programmeOf(claim).outsiders().stream()
+                .filter(outsider -> outsider.code().equals(ask.whom()))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(texts.say("link.unknown")));
+    }
+
+    /**
+     * Takes their answers down in a new edition. After the decision they are noted and told to the desk, and change
+     * nothing by themselves.
+     *
+     * @throws Problem at the first answer that is missing or cannot stand
+     */
+    void answer(Ask ask, Said said) {
+        claims.hold(ask.claim());
+        ClaimView claim = claims.claim(ask.claim());
+        Outsider outsider = of(ask, claim);
+        Dossier dossier = dossiers.of(claim);
+        ObjectNode file = dossier.said().copy();
+        Map<String, String> given = checked(outsider, said.answers());
+        given.forEach(
+                (part, value) -> CasePaths.set(file, FactPath.of(outsider.fact(), part), StringNode.valueOf(value)));
+        CaseFiles.Read<?> read = read(file, outsider);
+        String name = nameOf(file, outsider);
+        if (claim.decidedAt().isPresent()) {
+            history.add(claim.id(), Actor.called(name), "word-after", Phrase.of("history.word-after"));
+            claims.lookAgain(claim.id(), Optional.of(Phrase.of("next.word-after", name)));
+        } else if (claim.state().isOpen()) {
+            claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.word", name));
+            history.add(claim.id(), Actor.called(name), "word", Phrase.of("history.word"));
+            comeBack(claim);
+        } else {
+            throw Problem.conflict("state", texts.say("link.too-late"));
+        }
+        asks.answered(ask);
+    }
+
+    /** They let their day pass: from then on the rules go on without them. */
+    @EventListener
+    void lapsed(AskLapsed event) {
+        Ask ask = event.ask();
+        ClaimView claim = claims.claim(ask.claim());
+        if (ask.kind() == Ask.Kind.WORD && claim.state().isOpen()) {
+            ObjectNode file = dossiers.of(claim).said().copy();
+            file.put(of(ask, claim).silentOn(), clock.today().toString());
+            CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.bytes(file));
+            claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.silent", ask.what()));
+            comeBack(claim);
+        }
+    }
+
+    private void comeBack(ClaimView claim) {
+        if (claim.state() == ClaimState.WAITING
+                && claim.waiting()
+                        .filter(wait -> wait.on() == Wait.On.THIRD_PARTY)
+                        .isPresent()) {
+            claims.comeBack(claim.id());
+        }
+    }
+
+    private Map<String, String> checked(Outsider outsider, Map<String, String> answers) {
+        Map<String, String> given = new HashMap<>();
+        for (Question question : outsider.asked()) {
+            boolean isAsked = question.when()
+                    .map(when -> when.equals().equals(given.get(when.path())))
+                    .orElse(true);
+            String answer = answers.getOrDefault(question.path(), "").strip();
+            if (!isAsked || answer.isEmpty() && !question.required()) {
+                continue;
+            }
+            boolean chosen = question.options().isEmpty() || question.options().contains(answer);
+            if (answer.isEmpty() || !chosen) {
+                throw Problem.invalid(question.path(), texts.say("link.needed"));
+            }
+            if (outsider.accounts().contains(question.path())) {
+                answer = answer.replaceAll("\\s", "").toUpperCase(Locale.ROOT);
+                if (!Iban.isValid(answer)) {
+                    throw Problem.invalid(question.path(), texts.say("problem.iban"));
+                }
+            }
+            given.put(question.path(), answer);
+        }
+        return given;
+    }
+
+    private static CaseFiles.Read<?> read(ObjectNode file, Outsider outsider) {
+        try {
+            return CaseFiles.read(JsonColumn.bytes(file));
+        } catch (BadInput e) {
+            String within = "/" + outsider.fact() + "/";
+            throw Problem.invalid(
+                    e.pointer().startsWith(within) ? e.pointer().substring(within.length()) : "", e.getMessage());
+        }
+    }
+}

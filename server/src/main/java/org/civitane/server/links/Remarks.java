@@ -1,0 +1,104 @@
+package org.civitane.server.links;
+
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.casework.Actor;
+import org.civitane.server.casework.ClaimView;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.casework.History;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.Texts;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What those who sign say is not right: it changes nothing by itself, and a caseworker looks at it. */
+@Service
+@Transactional
+public class Remarks {
+    private static final int LONGEST_REASON = 500;
+
+    private final JdbcClient database;
+    private final Claims claims;
+    private final History history;
+    private final Texts texts;
+    private final AgencyClock clock;
+
+    Remarks(JdbcClient database, Claims claims, History history, Texts texts, AgencyClock clock) {
+        this.database = database;
+        this.claims = claims;
+        this.history = history;
+        this.texts = texts;
+        this.clock = clock;
+    }
+
+    /** All of a claim, as they were made; none where nobody else was asked to sign. */
+    @Transactional(readOnly = true)
+    public List<Remark> of(Dossier dossier) {
+        return dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.SIGNATURE)
+                ? of(dossier.claim().id())
+                : List.of();
+    }
+
+    /** Those that nobody has looked at, and whose fact is not settled. */
+    @Transactional(readOnly = true)
+    public List<Remark> open(Dossier dossier) {
+        return of(dossier).stream()
+                .filter(remark -> remark.lookedBy().isEmpty()
+                        && dossier.settlements().stream()
+                                .noneMatch(settled -> settled.path().path().equals(remark.path())))
+                .toList();
+    }
+
+    void keep(UUID claim, String member, String path, String label, String words, Instant at) {
+        database.sql(
+                        "insert into said_otherwise (id, claim_id, member, path, label, words, at) values (?, ?, ?, ?, ?, ?, ?)")
+                .params(UUID.randomUUID(), claim, member, path, label, words, Timestamp.from(at))
+                .update();
+    }
+
+    /** A caseworker looked at it. Said again, nothing changes. @param reason what they found */
+    void look(ClaimView claim, UUID id, String reason, SignedIn caseworker) {
+        if (reason.isBlank() || reason.length() > LONGEST_REASON) {
+            throw Problem.invalid("reason", texts.say("problem.reason"));
+        }
+        Remark remark = of(claim.id()).stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(texts.say("remark.none")));
+        if (remark.lookedBy().isEmpty()) {
+            database.sql("update said_otherwise set looked_by = ?, looked_at = ?, reason = ? where id = ?")
+                    .params(caseworker.displayName(), Timestamp.from(clock.instant()), reason.strip(), id)
+                    .update();
+            history.add(
+                    claim.id(),
+                    Actor.of(caseworker),
+                    "remark-looked-at",
+                    Phrase.of("history.remark-looked-at", remark.label(), reason.strip()));
+            claims.touch(claim.id());
+        }
+    }
+
+    private List<Remark> of(UUID claim) {
+        return database.sql("select * from said_otherwise where claim_id = ? order by at, id")
+                .param(claim)
+                .query((row, number) -> new Remark(
+                        row.getObject("id", UUID.class),
+                        row.getString("member"),
+                        row.getString("path"),
+                        row.getString("label"),
+                        row.getString("words"),
+                        row.getTimestamp("at").toInstant(),
+                        Optional.ofNullable(row.getString("looked_by")),
+                        row.getString("reason")))
+                .list();
+    }
+}

@@ -1,0 +1,56 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import { isAbout, Problem } from '../../components/Problem';
+import { FactField } from '../../facts/FactField';
+import { type Asked, type Given, isAsked } from '../../facts/shapes';
+import { useKept } from './useKept';
+import type { useLinkPage } from './useLinkPage';
+
+type Props = {
+  page: Schemas['LinkPage'];
+  answer: ReturnType<typeof useLinkPage>['answer'];
+  onKeep: (said: Schemas['Said']) => void;
+  kept: boolean;
+};
+
+/** The few questions for someone outside the household. */
+export function SayForm({ page, answer, onKeep, kept }: Props) {
+  const { t } = useTranslation();
+  const [given, setGiven] = useState<Given>(page.begun.answers);
+  const asked = page.asked as Asked[];
+  const answers = Object.fromEntries(
+    asked
+      .filter((each) => isAsked(each, given) && given[each.path] !== undefined)
+      .map((each) => [each.path, String(given[each.path])]),
+  );
+  const said = { name: '', answers, remarks: {} };
+  useKept(said, onKeep);
+  const about = (path: string) => (isAbout(answer.error, path) ? answer.error?.message : null);
+  const atField = asked.some((each) => about(each.path));
+  return (
+    <form
+      className="sheet space-y-5 p-5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        answer.mutate(said);
+      }}
+    >
+      {!atField && <Problem of={answer.error} />}
+      {asked.map((each) => (
+        <div key={each.path}>
+          <FactField asked={each} record={given} onChange={setGiven} />
+          <Problem of={about(each.path)} />
+        </div>
+      ))}
+      <button type="submit" className="btn btn-primary h-12" disabled={answer.isPending}>
+        {t('answer.send')}
+      </button>
+      {kept && (
+        <p className="quiet" role="status">
+          {t('answer.kept')}
+        </p>
+      )}
+    </form>
+  );
+}
