@@ -69,7 +69,7 @@ export const enDesk = {
       registers: 'Registers',
       messages: 'Messages',
       others: 'Others',
-      payments: 'Payments',
+      payments: 'What follows',
       history: 'History',
     },
     tabMark: 'needs a look',

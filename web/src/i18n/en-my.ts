@@ -54,6 +54,19 @@ export const enMy = {
     why: 'Why is it right?',
     accept: 'It is right',
   },
+  follow: {
+    title: 'What else follows',
+    is: {
+      PLANNED: 'planned for {{date}}',
+      DUE: 'due since {{date}}',
+      DONE: 'done by {{by}}',
+      STOPPED: 'not needed any more',
+    },
+    note: 'What came of it?',
+    done: 'It is done',
+    letters: 'Letters to others',
+    letterTo: 'Letter to {{name}}',
+  },
   papers: {
     title: 'Your papers',
     intro: 'This is what we need to see. A photo from your phone is fine if everything can be read.',

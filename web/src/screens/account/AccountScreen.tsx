@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { FollowUpList } from '../../components/FollowUpList';
 import { Page } from '../../components/Page';
 import { PaymentList } from '../../components/PaymentList';
 import { isAbout, Problem } from '../../components/Problem';
@@ -52,6 +53,12 @@ export function AccountScreen() {
             <section>
               <h2 className="mb-2 text-xl">{t('payments.list')}</h2>
               <PaymentList payments={now.payments} />
+            </section>
+          )}
+          {now.others.length > 0 && (
+            <section>
+              <h2 className="mb-2 text-xl">{t('follow.title')}</h2>
+              <FollowUpList followUps={now.others} />
             </section>
           )}
           {now.account && !give.isSuccess && (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { FollowUpList } from '../../components/FollowUpList';
 import { PaymentList } from '../../components/PaymentList';
 import { Problem } from '../../components/Problem';
 
@@ -15,6 +16,11 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
     queryKey: key,
     queryFn: () => take(api.GET('/api/claims/{id}/payments', { params: { path: { id: desk.id } } })),
   });
+  const changed = (now: Schemas['Following']) => {
+    queries.setQueryData(key, now);
+    void queries.invalidateQueries({ queryKey: ['desk', desk.id] });
+    void queries.invalidateQueries({ queryKey: ['day-sheet'] });
+  };
   const accept = useMutation({
     mutationFn: ({ payment, reason }: { payment: string; reason: string }) =>
       take(
@@ -23,18 +29,29 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
           body: { reason },
         }),
       ),
-    onSuccess: (now) => {
-      queries.setQueryData(key, now);
-      void queries.invalidateQueries({ queryKey: ['desk', desk.id] });
-      void queries.invalidateQueries({ queryKey: ['day-sheet'] });
-    },
+    onSuccess: changed,
+  });
+  const done = useMutation({
+    mutationFn: ({ followUp, note }: { followUp: string; note: string }) =>
+      take(
+        api.POST('/api/claims/{id}/follow-ups/{followUp}', {
+          params: { path: { id: desk.id, followUp } },
+          body: { reason: note },
+        }),
+      ),
+    onSuccess: changed,
+  });
+  const letters = useQuery({
+    queryKey: ['letters', desk.id],
+    queryFn: () => take(api.GET('/api/claims/{id}/letters', { params: { path: { id: desk.id } } })),
+    enabled: !!desk.decision,
   });
   const [reason, setReason] = useState('');
   const now = following.data;
   return (
     <section className="space-y-3 p-4" aria-label={t('desk.tab.payments')}>
-      <Problem of={following.error ?? accept.error} />
-      {now?.payments.length === 0 && <p>{t('payments.none')}</p>}
+      <Problem of={following.error ?? accept.error ?? done.error} />
+      {now?.payments.length === 0 && now.others.length === 0 && <p>{t('payments.none')}</p>}
       {now && now.payments.length > 0 && (
         <>
           <p>
@@ -62,6 +79,34 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
               )
             }
           />
+        </>
+      )}
+      {now && now.others.length > 0 && (
+        <>
+          <h2 className="text-lg">{t('follow.title')}</h2>
+          <FollowUpList
+            followUps={now.others}
+            onDone={desk.canWrite ? (followUp, note) => done.mutate({ followUp, note }) : undefined}
+          />
+        </>
+      )}
+      {letters.data && letters.data.length > 0 && (
+        <>
+          <h2 className="text-lg">{t('follow.letters')}</h2>
+          <ul>
+            {letters.data.map((letter) => (
+              <li key={letter.whom}>
+                <a
+                  href={`/api/claims/${desk.id}/letters/${letter.whom}`}
+                  target="_blank"
+                  rel="noreferrer"
+                  className="inline-flex min-h-9 items-center"
+                >
+                  {t('follow.letterTo', { name: letter.name })}
+                </a>
+              </li>
+            ))}
+          </ul>
         </>
       )}
     </section>

@@ -53,6 +53,7 @@ public class AccessTest extends ServerTest {
 
     private static final Set<String> GO_ON_AFTER_A_DECISION = Set.of(
             "/api/claims/{id}/payments/{payment}/accept",
+            "/api/claims/{id}/follow-ups/{followUp}",
             "/api/claims/{id}/messages",
             "/api/claims/{id}/messages/read",
             "/api/claims/{id}/contacts/{member}",

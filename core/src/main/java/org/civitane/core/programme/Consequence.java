@@ -11,6 +11,15 @@ public sealed interface Consequence {
     /** Money to the household. @param month what it is for; no month of a claim is paid twice */
     record Pay(YearMonth month, Money amount, LocalDate on) implements Consequence {}
 
+    /** A document is made out. @param document what it is, by the programme's word for it */
+    record Issue(String document, LocalDate on) implements Consequence {}
+
+    /** Someone of the household comes. @param whom whom they meet, by the programme's word */
+    record Meet(String whom, LocalDate on) implements Consequence {}
+
+    /** What was decided is entered elsewhere. @param register where, by the programme's word */
+    record Enter(String register, LocalDate on) implements Consequence {}
+
     /** What the decision rests on is looked at again. */
     record CheckAgain(LocalDate on) implements Consequence {}
 }

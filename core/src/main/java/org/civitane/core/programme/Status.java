@@ -9,5 +9,10 @@ public enum Status {
     /** Someone outside must act; {@code missing} says who. */
     HOLD,
     /** This programme is the wrong door; the reasons say which is right. */
-    REFERRED
+    REFERRED;
+
+    /** Whether it can be decided on: as it is determined, or that another door is the right one. */
+    public boolean isFinal() {
+        return this == DETERMINED || this == REFERRED;
+    }
 }

@@ -55,9 +55,7 @@ public class ContractTest {
             "paid-leave form",
             "paid-leave letters",
             "rent-arrears form",
-            "rent-arrears letters",
             "valuation-review form",
-            "valuation-review letters",
             "conduct-certificate form",
             "conduct-certificate letters");
 

@@ -3,6 +3,7 @@ package org.civitane.server.decisions;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
@@ -82,6 +83,17 @@ class DecisionController {
     @GetMapping(value = "/api/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> letter(@PathVariable UUID id) {
         return pdf(claims.claim(id), decisions.letter(id));
+    }
+
+    /** To whom else the decision was told. */
+    @GetMapping("/api/claims/{id}/letters")
+    List<LetterBox.ToOther> others(@PathVariable UUID id) {
+        return decisions.lettersToOthers(claims.claim(id).id());
+    }
+
+    @GetMapping(value = "/api/claims/{id}/letters/{whom}", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> letterTo(@PathVariable UUID id, @PathVariable String whom) {
+        return pdf(claims.claim(id), decisions.letterTo(id, whom));
     }
 
     @GetMapping(value = "/api/my/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)

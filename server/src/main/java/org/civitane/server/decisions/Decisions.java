@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
-import org.civitane.core.programme.Status;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
@@ -119,7 +118,7 @@ public class Decisions {
         if (dossier.isRegisterAwaited()) {
             throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
         }
-        if (run.determination().status() != Status.DETERMINED) {
+        if (!run.determination().status().isFinal()) {
             throw Problem.conflict("incomplete", texts.say("problem.incomplete"));
         }
         if (reason.length() > LONGEST_REASON) {
@@ -178,10 +177,25 @@ public class Decisions {
                 .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter"))));
     }
 
+    /** To whom else the decision was told. */
+    @Transactional(readOnly = true)
+    public List<LetterBox.ToOther> lettersToOthers(UUID claim) {
+        return letters.toOthers(claim);
+    }
+
+    /** The letter to one of them, as PDF. */
+    @Transactional(readOnly = true)
+    public byte[] letterTo(UUID claim, String whom) {
+        return letters.toOther(claim, whom).orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter")));
+    }
+
     private Decision keep(Dossier dossier, Decision.Kind kind, Phrase reason, Actor actor) {
         ClaimView claim = dossier.claim();
         UUID run = determinations.keep(claim, dossier.settled().json(), dossier.run());
         String letter = letters.post(claim, dossier.run(), kind, reason, actor.name());
+        if (kind == Decision.Kind.DETERMINED) {
+            letters.postToOthers(dossier);
+        }
         Decision decision = new Decision(claim.id(), run, kind, reason, actor.name(), clock.instant(), letter);
         database.sql(
                         "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?::jsonb, ?::jsonb, ?, ?)")

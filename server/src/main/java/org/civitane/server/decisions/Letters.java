@@ -9,15 +9,18 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Outsider;
 import org.civitane.server.casework.ClaimView;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.determinations.Sentence;
+import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.Phrase;
@@ -68,6 +71,35 @@ class Letters {
         letter.put("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
         letter.put("closed", kind == Decision.Kind.CLOSED);
         return pdf.of("decision", letter);
+    }
+
+    /** The letter to someone outside the household, as PDF; nothing where the outcome is not theirs to know. */
+    Optional<byte[]> toOther(Dossier dossier, Outsider outsider) {
+        Run run = dossier.run();
+        return run.determination().outcomes().stream()
+                .findFirst()
+                .filter(outcome -> run.wording().has(wordsFor(outsider, outcome)))
+                .map(outcome -> {
+                    Map<String, String> places = new HashMap<>(run.places(outcome));
+                    places.put("applicant", run.applicant());
+                    Map<String, Object> letter = new HashMap<>();
+                    letter.put("date", run.wording().shown(clock.today()));
+                    letter.put("to", nameOf(dossier, outsider));
+                    letter.put("number", dossier.claim().number());
+                    letter.put("title", run.wording().text("outsider." + outsider.code() + ".title"));
+                    letter.put(
+                            "sentence", run.wording().filled(run.wording().text(wordsFor(outsider, outcome)), places));
+                    return pdf.of("notice", letter);
+                });
+    }
+
+    private static String wordsFor(Outsider outsider, Outcome outcome) {
+        return "outsider." + outsider.code() + ".letter." + outcome.result();
+    }
+
+    /** What someone outside the household is called in the application. */
+    static String nameOf(Dossier dossier, Outsider outsider) {
+        return dossier.said().json().path(outsider.fact()).path(outsider.name()).asString("");
     }
 
     /** The pages of a letter one below the other, as PNG, so that it can be looked at wherever pictures can. */

@@ -88,7 +88,7 @@ class DayStanding {
 
     /** Nothing in the way that could change the answer, and every outcome final. */
     static boolean isReady(Run run, List<Obstacle> obstacles) {
-        return run.determination().status() == Status.DETERMINED
+        return run.determination().status().isFinal()
                 && obstacles.stream().allMatch(obstacle -> obstacle.weight() == Obstacle.Weight.IMMATERIAL);
     }
 

@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.Act;
 import org.civitane.core.programme.Outcome;
-import org.civitane.core.programme.Status;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Value;
 import org.civitane.server.access.Accounts;
@@ -233,7 +232,7 @@ class DeskView {
         return new Desk.Result(
                 outcomes.isEmpty() ? texts.say("desk.nobody") : texts.say(run.headline()),
                 detail(run),
-                run.determination().status() == Status.DETERMINED,
+                run.determination().status().isFinal(),
                 outcomes.stream().anyMatch(outcome -> run.findingOf(outcome).needsReason()),
                 scale(run));
     }

@@ -20,13 +20,21 @@ class Fulfilment {
     private static final int AT_ONCE = 200;
 
     private final PaymentStore store;
+    private final FollowUps followUps;
     private final Claims claims;
     private final History history;
     private final TransactionTemplate each;
     private final AgencyClock clock;
 
-    Fulfilment(PaymentStore store, Claims claims, History history, TransactionTemplate each, AgencyClock clock) {
+    Fulfilment(
+            PaymentStore store,
+            FollowUps followUps,
+            Claims claims,
+            History history,
+            TransactionTemplate each,
+            AgencyClock clock) {
         this.store = store;
+        this.followUps = followUps;
         this.claims = claims;
         this.history = history;
         this.each = each;
@@ -45,8 +53,9 @@ class Fulfilment {
 
     private void fulfil(UUID claim) {
         claims.hold(claim);
-        boolean open =
-                store.of(claim).stream().anyMatch(payment -> payment.state().isOpen());
+        boolean open = store.of(claim).stream()
+                        .anyMatch(payment -> payment.state().isOpen())
+                || followUps.of(claim).stream().anyMatch(each -> each.state().isOpen());
         if (claims.claim(claim).state() == ClaimState.DECIDED && !open) {
             claims.fulfil(claim);
             history.add(claim, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));

@@ -1,7 +1,6 @@
 package org.civitane.server.following;
 
 import java.util.Locale;
-import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.casework.Actor;
@@ -22,6 +21,7 @@ public class Outbox {
     private final PaymentStore store;
     private final BankClient bank;
     private final Payments payments;
+    private final Attention attention;
     private final Claims claims;
     private final History history;
     private final TransactionTemplate transaction;
@@ -32,6 +32,7 @@ public class Outbox {
             PaymentStore store,
             BankClient bank,
             Payments payments,
+            Attention attention,
             Claims claims,
             History history,
             TransactionTemplate transaction,
@@ -40,6 +41,7 @@ public class Outbox {
         this.store = store;
         this.bank = bank;
         this.payments = payments;
+        this.attention = attention;
         this.claims = claims;
         this.history = history;
         this.transaction = transaction;
@@ -64,7 +66,7 @@ public class Outbox {
                 Actor.of(caseworker),
                 "payment-accepted",
                 Phrase.of("history.payment-accepted", reason.strip()));
-        lookAgain(claim.id());
+        attention.to(claim.id());
     }
 
     /** Tells the bank, outside of any transaction; the answer is written down only while it is still awaited. */
@@ -97,12 +99,6 @@ public class Outbox {
         if (state == Payment.State.RETURNED) {
             payments.cameBack(payment.claim());
         }
-        lookAgain(payment.claim());
-    }
-
-    /** A decided claim stands on the day sheet while someone has to look at what the bank did. */
-    private void lookAgain(UUID claim) {
-        boolean questioned = store.of(claim).stream().anyMatch(each -> each.state() == Payment.State.QUESTIONED);
-        claims.lookAgain(claim, questioned ? Optional.of(Phrase.of("next.payment-questioned")) : Optional.empty());
+        attention.to(payment.claim());
     }
 }

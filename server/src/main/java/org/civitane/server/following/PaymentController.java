@@ -31,13 +31,16 @@ class PaymentController {
     private final Payments payments;
     private final Payees payees;
     private final Outbox outbox;
+    private final FollowUps followUps;
 
-    PaymentController(Claims claims, ClaimActs acts, Payments payments, Payees payees, Outbox outbox) {
+    PaymentController(
+            Claims claims, ClaimActs acts, Payments payments, Payees payees, Outbox outbox, FollowUps followUps) {
         this.claims = claims;
         this.acts = acts;
         this.payments = payments;
         this.payees = payees;
         this.outbox = outbox;
+        this.followUps = followUps;
     }
 
     /** Money for a month. @param month as {@code 2026-12} @param due the day from which it may leave */
@@ -46,9 +49,15 @@ class PaymentController {
     /**
      * What follows of a claim in money.
      *
+     * @param others what follows but for money
      * @param account the last digits of the account it goes to; empty while none is known
      */
-    record Following(String number, Optional<String> account, Optional<String> holder, List<Paid> payments) {}
+    record Following(
+            String number,
+            Optional<String> account,
+            Optional<String> holder,
+            List<Paid> payments,
+            List<FollowUp> others) {}
 
     record Account(
             @NotNull @Size(max = 60) String iban,
@@ -85,6 +94,19 @@ class PaymentController {
         });
     }
 
+    /** What follows is done. */
+    @PostMapping("/api/claims/{id}/follow-ups/{followUp}")
+    Following done(
+            @PathVariable UUID id,
+            @PathVariable UUID followUp,
+            @RequestBody @Valid Accept wish,
+            @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            followUps.done(claim, followUp, wish.reason(), who);
+            return following(claim);
+        });
+    }
+
     private Following following(ClaimView claim) {
         Optional<Payee> payee = payments.payee(claim.id());
         return new Following(
@@ -98,6 +120,7 @@ class PaymentController {
                                 payment.amount().toString(),
                                 payment.due(),
                                 payment.state()))
-                        .toList());
+                        .toList(),
+                followUps.of(claim.id()));
     }
 }

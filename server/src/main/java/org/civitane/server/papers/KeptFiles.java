@@ -16,6 +16,7 @@ public class KeptFiles {
     private static final String NAMED = """
             select exists (select from paper where digest = :digest)
               or exists (select from decision where letter = :digest)
+              or exists (select from letter_to_other where letter = :digest)
               or exists (select from urgent_award where letter = :digest)""";
 
     private final JdbcClient database;

@@ -1,0 +1,36 @@
+package org.civitane.server.following;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.casework.Claims;
+import org.civitane.server.platform.Phrase;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** A decided claim stands on the day sheet while someone has to look at what follows it. */
+@Component
+class Attention {
+    private final JdbcClient database;
+    private final Claims claims;
+
+    Attention(JdbcClient database, Claims claims) {
+        this.database = database;
+        this.claims = claims;
+    }
+
+    /** What the bank did first, then what is due. */
+    void to(UUID claim) {
+        claims.lookAgain(claim, why(claim));
+    }
+
+    private Optional<Phrase> why(UUID claim) {
+        return database.sql("""
+                        select 'next.payment-questioned' from payment where claim_id = :claim and state = 'QUESTIONED'
+                        union all select 'next.follow-up' from follow_up where claim_id = :claim and state = 'DUE'
+                        limit 1""")
+                .param("claim", claim)
+                .query(String.class)
+                .optional()
+                .map(Phrase::of);
+    }
+}
