@@ -72,6 +72,7 @@ export const enDesk = {
       payments: 'What follows',
       history: 'History',
     },
+    tabs: 'What stands behind the claim',
     tabMark: 'needs a look',
     without: 'Go on without it',
     withoutDo: 'Go on without it',

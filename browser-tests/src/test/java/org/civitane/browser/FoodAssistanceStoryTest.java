@@ -177,7 +177,7 @@ public class FoodAssistanceStoryTest {
         assertThat(Civitane.violations(page)).isEmpty();
         Civitane.picture(page, "account-phone");
         desk.navigate(desk.url().replace("/decide", ""));
-        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Payments"))
+        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What follows"))
                 .click();
         assertThat(desk.getByText("It goes to the account of Ylva Tindvåg ending in 1234."))
                 .isVisible();

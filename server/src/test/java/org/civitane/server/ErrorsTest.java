@@ -13,7 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.SecurityHeaders;
 import org.civitane.server.standins.Mood;

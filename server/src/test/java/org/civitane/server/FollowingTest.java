@@ -18,8 +18,8 @@ import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.NewClaim;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.NewClaim;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.decisions.LetterBox;
 import org.civitane.server.following.FollowUp;
@@ -111,7 +111,7 @@ public class FollowingTest extends ServerTest {
                 answered(claims.receive(
                         new NewClaim(
                                 read.programme(),
-                                applicant.account(),
+                                applicant,
                                 read.file(),
                                 file.toString(),
                                 clock.today().plusDays(30),

@@ -15,7 +15,7 @@ import java.util.concurrent.Future;
 import javax.imageio.ImageIO;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.platform.Problem;

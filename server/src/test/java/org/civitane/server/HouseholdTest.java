@@ -12,7 +12,7 @@ import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.household.Match;
@@ -198,7 +198,7 @@ public class HouseholdTest extends ServerTest {
 
     private List<String> claimsOfHousehold(ClaimView claim) {
         return persons.claimsOfHousehold(claim.id()).stream()
-                .map(Persons.Standing::number)
+                .map(Persons.ClaimOfPerson::number)
                 .distinct()
                 .toList();
     }

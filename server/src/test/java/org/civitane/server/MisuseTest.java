@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.doubts.Doubts;
 import org.civitane.server.intake.Drafts;

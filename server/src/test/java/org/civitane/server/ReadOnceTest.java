@@ -12,7 +12,7 @@ import ch.qos.logback.core.read.ListAppender;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.determinations.Determinations;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -76,7 +76,7 @@ public class ReadOnceTest extends ServerTest {
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
         Effort desk = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
         Effort mine = effort(get("/api/my/claims"), applicant);
-        assertEffort(deciding, 42, 1);
+        assertEffort(deciding, 45, 1);
         assertEffort(desk, 20, 0);
         assertEffort(mine, 7, 0);
     }

@@ -22,7 +22,7 @@ import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.civitane.core.income.ReconciledSource;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Reading;

@@ -11,7 +11,7 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.person.Address;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;

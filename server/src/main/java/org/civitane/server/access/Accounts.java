@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -44,16 +45,13 @@ public class Accounts {
     public SignedIn register(String email, String displayName, String password, Role role) {
         String address = normalised(email);
         if (!EMAIL.matcher(address).matches()) {
-            throw Problem.invalid("email", "This is no e-mail address. It looks like name@post.example.");
+            throw Problem.invalid("email", Phrase.of("account.email"));
         }
         if (displayName.isBlank() || displayName.length() > LONGEST_NAME) {
-            throw Problem.invalid("displayName", "Tell us your name.");
+            throw Problem.invalid("displayName", Phrase.of("account.name"));
         }
         if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
-            throw Problem.invalid(
-                    "password",
-                    "A password has " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD
-                            + " characters. A few words in a row are easy to keep in mind.");
+            throw Problem.invalid("password", Phrase.of("account.password", SHORTEST_PASSWORD, LONGEST_PASSWORD));
         }
         if (accounts.findByEmail(address).isPresent()) {
             throw addressTaken();
@@ -78,10 +76,7 @@ public class Accounts {
     }
 
     private static Problem addressTaken() {
-        return Problem.conflict(
-                "account-exists",
-                "There is an account with this address already. Sign in with it.",
-                Map.of("path", "email"));
+        return Problem.conflict("account-exists", Phrase.of("account.exists"), Map.of("path", "email"));
     }
 
     /** Holds an account until the transaction ends, so that two things its owner does come one after the other. */
@@ -104,7 +99,7 @@ public class Accounts {
         String name = normalised(email);
         if (failures("email", name) >= FAILURES_OF_ONE_EMAIL
                 || failures("address", address) >= FAILURES_OF_ONE_ADDRESS) {
-            throw Problem.tooMany("Too many attempts failed. Wait a quarter of an hour, then try again.");
+            throw Problem.tooMany(Phrase.of("account.too-many"));
         }
         Optional<Account> account = accounts.findByEmail(name);
         boolean right =
@@ -124,7 +119,7 @@ public class Accounts {
     public SignedIn account(UUID id) {
         return accounts.findById(id)
                 .map(Account::signedIn)
-                .orElseThrow(() -> Problem.notFound("There is no such account."));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("account.none")));
     }
 
     /** Who has that address. */

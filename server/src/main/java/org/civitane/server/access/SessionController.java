@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.standins.Simulated;
 import org.jspecify.annotations.Nullable;
@@ -69,8 +70,7 @@ class SessionController {
     @PostMapping("/api/session")
     Session signIn(@RequestBody @Valid SignIn attempt, HttpServletRequest request, HttpServletResponse response) {
         SignedIn who = accounts.authenticate(attempt.email(), attempt.password(), request.getRemoteAddr())
-                .orElseThrow(() ->
-                        Problem.unauthorized("E-mail address or password is not right. Check both and try again."));
+                .orElseThrow(() -> Problem.unauthorized(Phrase.of("account.wrong")));
         return enter(who, request, response);
     }
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.Deadline;
-import org.civitane.server.casework.Wait;
+import org.civitane.server.claims.Wait;
 import org.civitane.server.platform.Phrase;
 
 /**

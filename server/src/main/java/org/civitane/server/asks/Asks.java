@@ -8,12 +8,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimEnded;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
-import org.civitane.server.casework.Wait;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimEnded;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
+import org.civitane.server.claims.Wait;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
@@ -38,7 +37,6 @@ public class Asks {
     private final AskJobs jobs;
     private final Claims claims;
     private final Notices notices;
-    private final History history;
     private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
@@ -47,14 +45,12 @@ public class Asks {
             AskJobs jobs,
             Claims claims,
             Notices notices,
-            History history,
             ApplicationEventPublisher events,
             AgencyClock clock) {
         this.store = store;
         this.jobs = jobs;
         this.claims = claims;
         this.notices = notices;
-        this.history = history;
         this.events = events;
         this.clock = clock;
     }
@@ -115,6 +111,11 @@ public class Asks {
         return ask;
     }
 
+    /** The day by which something is owed that is asked for today with so many calendar days: a business day. */
+    public LocalDate inDays(int days) {
+        return BusinessCalendar.rolledForward(clock.today().plusDays(days));
+    }
+
     /** An ask by its id, whatever became of it. */
     @Transactional(readOnly = true)
     public Optional<Ask> find(UUID id) {
@@ -161,7 +162,7 @@ public class Asks {
         store.find(id).map(Ask::claim).ifPresent(claims::hold);
         store.find(id).filter(ask -> isStillOwed(ask, dueOn)).ifPresent(ask -> {
             store.update(ask.as(Ask.State.LAPSED, ask.what()));
-            history.add(
+            claims.note(
                     ask.claim(),
                     Actor.CALENDAR,
                     "ask-lapsed",
@@ -175,7 +176,7 @@ public class Asks {
     void remind(UUID id, LocalDate dueOn) {
         store.find(id).map(Ask::claim).ifPresent(claims::hold);
         store.find(id).filter(ask -> isStillOwed(ask, dueOn)).ifPresent(ask -> {
-            history.add(
+            claims.note(
                     ask.claim(),
                     Actor.CALENDAR,
                     "reminded",

@@ -4,14 +4,12 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.civitane.core.calendar.Deadline;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,24 +23,13 @@ public class Extensions {
     private final Asks asks;
     private final Claims claims;
     private final Notices notices;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    Extensions(
-            AskStore store,
-            Asks asks,
-            Claims claims,
-            Notices notices,
-            History history,
-            Texts texts,
-            AgencyClock clock) {
+    Extensions(AskStore store, Asks asks, Claims claims, Notices notices, AgencyClock clock) {
         this.store = store;
         this.asks = asks;
         this.claims = claims;
         this.notices = notices;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -58,7 +45,7 @@ public class Extensions {
     public MoreTime wish(Ask ask, int days, String why, Deadline.Allowance allowance, SignedIn applicant) {
         check(ask, days, why, allowance);
         MoreTime wish = keep(ask, days, why, MoreTime.State.ASKED, applicant);
-        history.add(
+        claims.note(
                 ask.claim(),
                 Actor.of(applicant),
                 "extension-asked",
@@ -81,9 +68,9 @@ public class Extensions {
      * @param words what is said to the applicant; needed when it is refused
      */
     public void answer(Ask ask, boolean granted, String words, SignedIn caseworker) {
-        MoreTime wish = ask.wish().orElseThrow(() -> Problem.conflict("extension", texts.say("problem.no-extension")));
+        MoreTime wish = ask.wish().orElseThrow(() -> Problem.conflict("extension", Phrase.of("problem.no-extension")));
         if (words.length() > LONGEST_TEXT || !granted && words.isBlank()) {
-            throw Problem.invalid("words", texts.say("problem.reason"));
+            throw Problem.invalid("words", Phrase.of("problem.reason"));
         }
         store.answer(
                 wish.id(),
@@ -93,7 +80,7 @@ public class Extensions {
         if (granted) {
             granted(ask.id(), Actor.of(caseworker));
         } else {
-            history.add(
+            claims.note(
                     ask.claim(),
                     Actor.of(caseworker),
                     "extension-refused",
@@ -107,22 +94,22 @@ public class Extensions {
         Ask ask = store.find(id).orElseThrow();
         LocalDate day = ask.deadline().day();
         asks.move(ask, day);
-        history.add(ask.claim(), actor, "extension-granted", Phrase.of("history.extension-granted", Phrase.full(day)));
+        claims.note(ask.claim(), actor, "extension-granted", Phrase.of("history.extension-granted", Phrase.full(day)));
     }
 
     private void check(Ask ask, int days, String why, Deadline.Allowance allowance) {
         if (why.isBlank() || why.length() > LONGEST_TEXT) {
-            throw Problem.invalid("why", texts.say("problem.extension-why"));
+            throw Problem.invalid("why", Phrase.of("problem.extension-why"));
         }
         if (days < 1 || days > allowance.mostDays()) {
-            throw Problem.invalid("days", texts.say("problem.extension-days", allowance.mostDays()));
+            throw Problem.invalid("days", Phrase.of("problem.extension-days", allowance.mostDays()));
         }
         if (ask.wish().isPresent()) {
-            throw Problem.conflict("extension-asked", texts.say("problem.extension-asked"));
+            throw Problem.conflict("extension-asked", Phrase.of("problem.extension-asked"));
         }
         ask.deadline().refusal(days, clock.today(), allowance).ifPresent(refusal -> {
             throw Problem.conflict(
-                    "extension", texts.say("problem.extension." + refusal, allowance.times(), allowance.mostDays()));
+                    "extension", Phrase.of("problem.extension." + refusal, allowance.times(), allowance.mostDays()));
         });
     }
 

@@ -8,14 +8,12 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import org.civitane.core.person.PersonNumber;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,14 +31,10 @@ public class Contacts {
 
     private final JdbcClient database;
     private final Claims claims;
-    private final History history;
-    private final Texts texts;
 
-    Contacts(JdbcClient database, Claims claims, History history, Texts texts) {
+    Contacts(JdbcClient database, Claims claims) {
         this.database = database;
         this.claims = claims;
-        this.history = history;
-        this.texts = texts;
     }
 
     /** The contact of one member; {@link Contact#UNKNOWN} when none was given. */
@@ -150,13 +144,13 @@ public class Contacts {
                 .valueStream()
                 .anyMatch(each -> each.path("id").asString("").equals(member));
         if (!known) {
-            throw Problem.notFound(texts.say("contact.nobody"));
+            throw Problem.notFound(Phrase.of("contact.nobody"));
         }
         if (of(claim.id(), member).equals(contact)) {
             return contact;
         }
         keep(claim.id(), member, contact);
-        history.add(claim.id(), Actor.of(who), "contact-changed", Phrase.of("history.contact"));
+        claims.note(claim.id(), Actor.of(who), "contact-changed", Phrase.of("history.contact"));
         claims.touch(claim.id());
         return contact;
     }
@@ -166,17 +160,17 @@ public class Contacts {
         refuse(contact.phone(), PHONE, "phone");
         refuse(contact.postCode(), POST_CODE, "postCode");
         if (!contact.personNumber().isEmpty() && !PersonNumber.isValid(contact.personNumber())) {
-            throw Problem.invalid("contact/personNumber", texts.say("contact.bad.personNumber"));
+            throw Problem.invalid("contact/personNumber", Phrase.of("contact.bad.personNumber"));
         }
         boolean halfAnAddress = contact.street().isEmpty() != contact.postCode().isEmpty();
         if (halfAnAddress) {
-            throw Problem.invalid("contact/street", texts.say("contact.bad.street"));
+            throw Problem.invalid("contact/street", Phrase.of("contact.bad.street"));
         }
     }
 
     private void refuse(String text, Pattern shape, String field) {
         if (!text.isEmpty() && !shape.matcher(text).matches()) {
-            throw Problem.invalid("contact/" + field, texts.say("contact.bad." + field));
+            throw Problem.invalid("contact/" + field, Phrase.of("contact.bad." + field));
         }
     }
 

@@ -7,10 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -29,15 +28,13 @@ public class Messages {
     private final JdbcClient database;
     private final Claims claims;
     private final Notices notices;
-    private final History history;
     private final Texts texts;
     private final AgencyClock clock;
 
-    Messages(JdbcClient database, Claims claims, Notices notices, History history, Texts texts, AgencyClock clock) {
+    Messages(JdbcClient database, Claims claims, Notices notices, Texts texts, AgencyClock clock) {
         this.database = database;
         this.claims = claims;
         this.notices = notices;
-        this.history = history;
         this.texts = texts;
         this.clock = clock;
     }
@@ -74,7 +71,7 @@ public class Messages {
     public Message write(ClaimView claim, String body, SignedIn who) {
         String words = body.strip();
         if (words.isEmpty() || words.length() > LONGEST) {
-            throw Problem.invalid("body", texts.say("problem.message", LONGEST));
+            throw Problem.invalid("body", Phrase.of("problem.message", LONGEST));
         }
         boolean fromStaff = who.role().isStaff();
         Optional<Message> justNow = justNow(claim.id(), who.displayName(), words);
@@ -98,7 +95,7 @@ public class Messages {
         database.sql("insert into message (id, claim_id, from_staff, author, body, at) values (?, ?, ?, ?, ?, ?)")
                 .params(message.id(), claim.id(), fromStaff, message.author(), words, Timestamp.from(message.at()))
                 .update();
-        history.add(claim.id(), actor, "message", Phrase.of("history.message"));
+        claims.note(claim.id(), actor, "message", Phrase.of("history.message"));
         if (fromStaff) {
             notices.tell(claim.id());
         }

@@ -9,10 +9,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.civitane.server.access.Accounts;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
@@ -31,7 +30,6 @@ public class Notices {
     private final Contacts contacts;
     private final Claims claims;
     private final Accounts accounts;
-    private final History history;
     private final SchedulerClient jobs;
     private final Texts texts;
     private final AgencyClock clock;
@@ -41,7 +39,6 @@ public class Notices {
             Contacts contacts,
             Claims claims,
             Accounts accounts,
-            History history,
             SchedulerClient jobs,
             Texts texts,
             AgencyClock clock) {
@@ -49,7 +46,6 @@ public class Notices {
         this.contacts = contacts;
         this.claims = claims;
         this.accounts = accounts;
-        this.history = history;
         this.jobs = jobs;
         this.texts = texts;
         this.clock = clock;
@@ -99,7 +95,7 @@ public class Notices {
         String body = greeting + texts.say(channel == Channel.TEXT ? "notice.text" : "notice.body", claim.number());
         keep(claimId, new Way(channel, recipient), body, Optional.empty());
         if (channel == Channel.NONE) {
-            history.add(claimId, Actor.part("notice.actor"), "not-notified", Phrase.of("history.not-notified"));
+            claims.note(claimId, Actor.part("notice.actor"), "not-notified", Phrase.of("history.not-notified"));
         }
         return channel;
     }
@@ -122,8 +118,8 @@ public class Notices {
      * @param body with a place for the secret, which is made and filled in when it leaves
      * @param secretOf whose secret that is
      */
-    public void send(UUID claim, Way way, String body, UUID secretOf) {
-        keep(claim, way, body, Optional.of(secretOf));
+    public void send(UUID claim, Way way, Phrase body, UUID secretOf) {
+        keep(claim, way, texts.say(body), Optional.of(secretOf));
     }
 
     private void keep(UUID claim, Way way, String body, Optional<UUID> secretOf) {

@@ -16,18 +16,16 @@ import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.civitane.server.settlements.Settlements;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,8 +45,6 @@ public class FixListAnswers {
     private final ClaimActs acts;
     private final Settlements settlements;
     private final Papers papers;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
     FixListAnswers(
@@ -58,8 +54,6 @@ public class FixListAnswers {
             ClaimActs acts,
             Settlements settlements,
             Papers papers,
-            History history,
-            Texts texts,
             AgencyClock clock) {
         this.store = store;
         this.asks = asks;
@@ -67,8 +61,6 @@ public class FixListAnswers {
         this.acts = acts;
         this.settlements = settlements;
         this.papers = papers;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -91,7 +83,7 @@ public class FixListAnswers {
         UUID claimId = claim.id();
         FixList list = store.newest(claimId)
                 .filter(sent -> sent.state() == FixList.State.SENT)
-                .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));
+                .orElseThrow(() -> Problem.conflict("answered", Phrase.of("problem.answered")));
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
         ObjectNode before = file.deepCopy();
         List<Paper> came = papers.of(claimId);
@@ -103,7 +95,7 @@ public class FixListAnswers {
         List<Point> now = new ArrayList<>(points);
         now.removeAll(list.points());
         if (now.isEmpty()) {
-            throw Problem.invalid("", texts.say("problem.nothing-answered"));
+            throw Problem.invalid("", Phrase.of("problem.nothing-answered"));
         }
         boolean done = points.stream().noneMatch(Point::isOpen);
         FixList changed = list.as(done ? FixList.State.ANSWERED : FixList.State.SENT, points);
@@ -111,7 +103,7 @@ public class FixListAnswers {
                 .filter(fact -> fact.saidBy() == SaidBy.APPLICANT || !isAskedFor(fact, now))
                 .toList();
         WhoseWord.notTheApplicants(file, before, facts).ifPresent(path -> {
-            throw Problem.invalid(path, texts.say("problem.not-yours-to-say"));
+            throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
         });
         WhoseWord.keepOthers(file, before, facts);
         CaseFiles.Read<?> read = read(file, now);
@@ -125,7 +117,7 @@ public class FixListAnswers {
             claims.addEdition(
                     claimId, read.file(), JsonColumn.write(file), Phrase.of("edition.fix-list", list.round()));
         }
-        history.add(
+        claims.note(
                 claimId,
                 Actor.of(applicant),
                 "fix-list-answered",
@@ -158,7 +150,7 @@ public class FixListAnswers {
         try {
             CasePaths.set(file, new FactPath(point.path()), value);
         } catch (IllegalArgumentException | ClassCastException e) {
-            throw Problem.invalid(point.path(), texts.say("problem.no-such-fact"));
+            throw Problem.invalid(point.path(), Phrase.of("problem.no-such-fact"));
         }
         return point.answeredWith(value, note, at);
     }
@@ -173,7 +165,7 @@ public class FixListAnswers {
                 .map(Paper::name)
                 .toList();
         if (names.isEmpty()) {
-            throw Problem.invalid(point.path(), texts.say("problem.paper-first", point.title()));
+            throw Problem.invalid(point.path(), Phrase.of("problem.paper-first", point.title()));
         }
         return String.join(", ", names);
     }
@@ -183,7 +175,7 @@ public class FixListAnswers {
             return CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
             String path = points.size() == 1 ? points.getFirst().path() : pointAt(e.pointer(), points);
-            throw Problem.invalid(path, e.getMessage());
+            throw Problem.invalid(path, Phrase.text(e.getMessage()));
         }
     }
 

@@ -19,14 +19,14 @@ import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.asks.Extensions;
 import org.civitane.server.asks.MoreTime;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -48,23 +48,15 @@ class FixListController {
     private final FixListAnswers answers;
     private final Asks asks;
     private final Extensions extensions;
-    private final Texts texts;
 
     FixListController(
-            Claims claims,
-            ClaimActs acts,
-            FixLists lists,
-            FixListAnswers answers,
-            Asks asks,
-            Extensions extensions,
-            Texts texts) {
+            Claims claims, ClaimActs acts, FixLists lists, FixListAnswers answers, Asks asks, Extensions extensions) {
         this.claims = claims;
         this.acts = acts;
         this.lists = lists;
         this.answers = answers;
         this.asks = asks;
         this.extensions = extensions;
-        this.texts = texts;
     }
 
     record NewPoint(
@@ -142,7 +134,7 @@ class FixListController {
         ClaimView claim = claims.claimOf(who, id);
         FixList list = lists.newest(id)
                 .filter(sent -> sent.state() == FixList.State.SENT)
-                .orElseThrow(() -> Problem.notFound(texts.say("problem.nothing-to-fix")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("problem.nothing-to-fix")));
         Ask ask = out(id);
         JsonNode people = JsonColumn.read(claims.newestEdition(claim)).path("members");
         return new AskedPoints(
@@ -195,6 +187,6 @@ class FixListController {
 
     private Ask out(UUID claim) {
         return asks.open(claim, Ask.Kind.FIX_LIST)
-                .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));
+                .orElseThrow(() -> Problem.conflict("answered", Phrase.of("problem.answered")));
     }
 }

@@ -11,17 +11,15 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,24 +42,13 @@ public class FixLists {
     private final Claims claims;
     private final Asks asks;
     private final Notices notices;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    FixLists(
-            FixListStore store,
-            Claims claims,
-            Asks asks,
-            Notices notices,
-            History history,
-            Texts texts,
-            AgencyClock clock) {
+    FixLists(FixListStore store, Claims claims, Asks asks, Notices notices, AgencyClock clock) {
         this.store = store;
         this.claims = claims;
         this.asks = asks;
         this.notices = notices;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -94,7 +81,7 @@ public class FixLists {
     }
 
     private LocalDate usualDueOn() {
-        return BusinessCalendar.rolledForward(clock.today().plusDays(USUAL_DAYS));
+        return asks.inDays(USUAL_DAYS);
     }
 
     /** Saves the list that is being written; makes it when there is none. */
@@ -110,7 +97,7 @@ public class FixLists {
         FixList draft = store.newest(claim.id())
                 .filter(list ->
                         list.state() == FixList.State.DRAFT && !list.points().isEmpty())
-                .orElseThrow(() -> Problem.conflict("no-fix-list", texts.say("problem.no-fix-list")));
+                .orElseThrow(() -> Problem.conflict("no-fix-list", Phrase.of("problem.no-fix-list")));
         check(claim, draft.points(), draft.dueOn());
         ObjectNode file = JsonColumn.readObject(claims.newestEdition(claim));
         List<Point> points = draft.points().stream()
@@ -126,7 +113,7 @@ public class FixLists {
                 sent.dueOn(),
                 Ask.Then.valueOf(sent.then().name()),
                 caseworker.displayName());
-        history.add(
+        claims.note(
                 claim.id(),
                 Actor.of(caseworker),
                 "fix-list-sent",
@@ -158,7 +145,7 @@ public class FixLists {
     private FixList draftOf(ClaimView claim, LocalDate dueOn, FixList.Then then) {
         Optional<FixList> newest = store.newest(claim.id());
         if (newest.filter(list -> list.state() == FixList.State.SENT).isPresent()) {
-            throw Problem.conflict("fix-list-out", texts.say("problem.fix-list-out"));
+            throw Problem.conflict("fix-list-out", Phrase.of("problem.fix-list-out"));
         }
         return newest.filter(list -> list.state() == FixList.State.DRAFT).orElseGet(() -> {
             int round = newest.map(FixList::round).orElse(0) + 1;
@@ -182,18 +169,18 @@ public class FixLists {
                 || points.stream()
                         .anyMatch(
                                 point -> isUnfit(point.reason()) || isUnfit(point.good()) || isUnfit(point.title()))) {
-            throw Problem.invalid("points", texts.say("problem.points"));
+            throw Problem.invalid("points", Phrase.of("problem.points"));
         }
         if (points.stream().map(Point::path).distinct().count() < points.size()) {
-            throw Problem.invalid("points", texts.say("problem.points-twice"));
+            throw Problem.invalid("points", Phrase.of("problem.points-twice"));
         }
         if (!dueOn.isAfter(clock.today())) {
-            throw Problem.invalid("dueOn", texts.say("problem.due-on"));
+            throw Problem.invalid("dueOn", Phrase.of("problem.due-on"));
         }
         LocalDate latest = latestDueOn(claim);
         if (dueOn.isAfter(latest)) {
             throw Problem.invalid(
-                    "dueOn", texts.say("problem.due-on-late", DayText.full(latest), DayText.full(claim.decideBy())));
+                    "dueOn", Phrase.of("problem.due-on-late", DayText.full(latest), DayText.full(claim.decideBy())));
         }
     }
 

@@ -1,6 +1,5 @@
 package org.civitane.server.decisions;
 
-import java.sql.Timestamp;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,24 +7,16 @@ import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
-import org.civitane.server.contact.Notices;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
-import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,61 +26,35 @@ import org.springframework.transaction.annotation.Transactional;
 public class Decisions {
     private static final int LONGEST_REASON = 2000;
 
-    private final JdbcClient database;
     private final Claims claims;
+    private final DecisionStore store;
     private final ClaimActs acts;
     private final Dossiers dossiers;
-    private final Determinations determinations;
+    private final Announcing announcing;
     private final LetterBox letters;
     private final StillOpen stillOpen;
-    private final Notices notices;
-    private final History history;
-    private final Texts texts;
-    private final AgencyClock clock;
-    private final ApplicationEventPublisher events;
 
     Decisions(
-            JdbcClient database,
             Claims claims,
+            DecisionStore store,
             ClaimActs acts,
             Dossiers dossiers,
-            Determinations determinations,
+            Announcing announcing,
             LetterBox letters,
-            StillOpen stillOpen,
-            Notices notices,
-            History history,
-            Texts texts,
-            AgencyClock clock,
-            ApplicationEventPublisher events) {
-        this.database = database;
+            StillOpen stillOpen) {
         this.claims = claims;
+        this.store = store;
         this.acts = acts;
         this.dossiers = dossiers;
-        this.determinations = determinations;
+        this.announcing = announcing;
         this.letters = letters;
         this.stillOpen = stillOpen;
-        this.notices = notices;
-        this.history = history;
-        this.texts = texts;
-        this.clock = clock;
-        this.events = events;
     }
 
     /** The decision on a claim, once there is one. */
     @Transactional(readOnly = true)
     public Optional<Decision> of(UUID claim) {
-        return database.sql(
-                        "select claim_id, run_id, kind, reason::text, decided_by::text, decided_at, letter from decision where claim_id = ?")
-                .param(claim)
-                .query((row, i) -> new Decision(
-                        row.getObject(1, UUID.class),
-                        row.getObject(2, UUID.class),
-                        Decision.Kind.valueOf(row.getString(3)),
-                        PhraseColumn.read(row.getString(4)),
-                        PhraseColumn.read(row.getString(5)),
-                        row.getTimestamp(6).toInstant(),
-                        row.getString(7)))
-                .optional();
+        return store.of(claim);
     }
 
     /** The letter as it would go out if the claim were decided now, as PDF. */
@@ -106,7 +71,7 @@ public class Decisions {
     /**
      * Decides the claim as it stands.
      *
-     * @param claim as it is held by {@link org.civitane.server.casework.ClaimActs}, so that nothing it rests on changes
+     * @param claim as it is held by {@link org.civitane.server.claims.ClaimActs}, so that nothing it rests on changes
      *     between determining and deciding
      * @param reason needed when anyone gets less than they asked for
      * @param despite why it is decided although something is still in the way; needed when something is
@@ -116,25 +81,25 @@ public class Decisions {
         Dossier dossier = dossiers.of(claim);
         Run run = dossier.run();
         if (dossier.isRegisterAwaited()) {
-            throw Problem.conflict("register-silent", texts.say("problem.register-silent"));
+            throw Problem.conflict("register-silent", Phrase.of("problem.register-silent"));
         }
         if (!run.determination().status().isFinal()) {
-            throw Problem.conflict("incomplete", texts.say("problem.incomplete"));
+            throw Problem.conflict("incomplete", Phrase.of("problem.incomplete"));
         }
         if (reason.length() > LONGEST_REASON) {
-            throw Problem.invalid("reason", texts.say("problem.reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
         boolean negative = run.determination().outcomes().stream()
                 .anyMatch(outcome -> run.findingOf(outcome).needsReason());
         if (negative && reason.isBlank()) {
-            throw Problem.invalid("reason", texts.say("problem.negative-needs-reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.negative-needs-reason"));
         }
         List<Phrase> open = stillOpen.of(dossier);
         if (!open.isEmpty() && (despite.isBlank() || despite.length() > LONGEST_REASON)) {
-            throw Problem.invalid("despite", texts.say("problem.still-open", Phrase.several(open, "; ")));
+            throw Problem.invalid("despite", Phrase.of("problem.still-open", Phrase.several(open, "; ")));
         }
         if (!open.isEmpty()) {
-            history.add(
+            claims.note(
                     claim.id(),
                     Actor.of(caseworker),
                     "decided-despite",
@@ -153,7 +118,7 @@ public class Decisions {
         Dossier dossier = dossiers.of(ask.claim());
         boolean decides = ask.then() == Ask.Then.DECIDE;
         if (decides && dossier.isRegisterAwaited()) {
-            history.add(ask.claim(), Actor.CALENDAR, "not-decided", Phrase.of("history.not-decided-on-silence"));
+            claims.note(ask.claim(), Actor.CALENDAR, "not-decided", Phrase.of("history.not-decided-on-silence"));
             return;
         }
         Decision.Kind kind = decides ? Decision.Kind.DETERMINED : Decision.Kind.CLOSED;
@@ -168,13 +133,7 @@ public class Decisions {
     /** The letter of a decided claim, else the one that told of an urgent award, as PDF. */
     @Transactional(readOnly = true)
     public byte[] letter(UUID claim) {
-        return letters.open(database.sql("""
-                        select letter from decision where claim_id = :claim
-                        union all select letter from urgent_award where claim_id = :claim limit 1""")
-                .param("claim", claim)
-                .query(String.class)
-                .optional()
-                .orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter"))));
+        return letters.open(store.letter(claim).orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-letter"))));
     }
 
     /** To whom else the decision was told. */
@@ -186,32 +145,16 @@ public class Decisions {
     /** The letter to one of them, as PDF. */
     @Transactional(readOnly = true)
     public byte[] letterTo(UUID claim, String whom) {
-        return letters.toOther(claim, whom).orElseThrow(() -> Problem.notFound(texts.say("problem.no-letter")));
+        return letters.toOther(claim, whom).orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-letter")));
     }
 
     private Decision keep(Dossier dossier, Decision.Kind kind, Phrase reason, Actor actor) {
         ClaimView claim = dossier.claim();
-        UUID run = determinations.keep(claim, dossier.settled().json(), dossier.run());
-        String letter = letters.post(claim, dossier.run(), kind, reason, actor.name());
-        if (kind == Decision.Kind.DETERMINED) {
-            letters.postToOthers(dossier);
-        }
-        Decision decision = new Decision(claim.id(), run, kind, reason, actor.name(), clock.instant(), letter);
-        database.sql(
-                        "insert into decision (claim_id, run_id, kind, reason, decided_by, decided_at, letter) values (?, ?, ?, ?::jsonb, ?::jsonb, ?, ?)")
-                .params(
-                        decision.claim(),
-                        decision.run(),
-                        kind.name(),
-                        PhraseColumn.write(reason),
-                        PhraseColumn.write(actor.name()),
-                        Timestamp.from(decision.at()),
-                        letter)
-                .update();
-        history.add(claim.id(), actor, "decided", Phrase.of("history.decided." + kind));
+        Announcing.Kept kept = announcing.keep(dossier, kind, reason, actor.name());
+        Decision decision = store.keep(claim.id(), kept, kind, reason, actor);
+        claims.note(claim.id(), actor, "decided", Phrase.of("history.decided." + kind));
         claims.decide(claim.id(), kind == Decision.Kind.CLOSED);
-        events.publishEvent(new Decided(claim.id(), run, kind, dossier.run().determination()));
-        notices.tell(claim.id());
+        announcing.tell(dossier, kept.run(), kind);
         return decision;
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.programme.Outsider;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.papers.KeptFiles;

@@ -17,7 +17,7 @@ import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Outsider;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.determinations.Sentence;
 import org.civitane.server.dossier.Dossier;
@@ -89,7 +89,7 @@ class Letters {
                     letter.put("title", run.wording().text("outsider." + outsider.code() + ".title"));
                     letter.put(
                             "sentence", run.wording().filled(run.wording().text(wordsFor(outsider, outcome)), places));
-                    return pdf.of("notice", letter);
+                    return pdf.of("letter-to-other", letter);
                 });
     }
 

@@ -15,6 +15,8 @@ import tools.jackson.databind.node.ObjectNode;
  * @param partner empty for someone who lives alone
  */
 record DemoTenancy(String given, String family, String partner, String landlord, String rent, int daysAgo) {
+    static final String PROGRAMME = "rent-arrears";
+
     private static final String NUMBER = "2910880347";
 
     static final List<DemoTenancy> ALL = List.of(

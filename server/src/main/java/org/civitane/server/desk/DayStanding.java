@@ -7,13 +7,13 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.server.asks.Ask;
-import org.civitane.server.casework.ClaimTouched;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.NextAction;
-import org.civitane.server.casework.Stack;
-import org.civitane.server.casework.Standing;
-import org.civitane.server.casework.Wait;
+import org.civitane.server.claims.ClaimTouched;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
+import org.civitane.server.claims.NextAction;
+import org.civitane.server.claims.Stack;
+import org.civitane.server.claims.Standing;
+import org.civitane.server.claims.Wait;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.evidence.EvidenceList;
@@ -46,12 +46,21 @@ class DayStanding {
         Touched.inThisTransaction(this::stand).add(event.claim());
     }
 
+    /** A claim as it stands. */
+    record Now(ClaimView claim, Situation situation) {}
+
+    /** As it stands now; where something happened to it in this transaction, as that left it. */
+    Now now(UUID id) {
+        Situation situation = standNow(id).orElseGet(() -> situations.of(dossiers.of(id)));
+        return new Now(claims.claim(id), situation);
+    }
+
     /**
      * Works a claim out now, if something happened to it in this transaction.
      *
      * @return the situation that it was worked out on; empty when nothing happened to it, or it is not open any more
      */
-    Optional<Situation> standNow(UUID claim) {
+    private Optional<Situation> standNow(UUID claim) {
         return Touched.inThisTransaction(this::stand).take(claim) ? stand(claim) : Optional.empty();
     }
 

@@ -18,60 +18,76 @@ import org.civitane.server.verification.IncomeReview;
 /**
  * One claim as the desk shows it.
  *
- * @param sentence where it stands and whom it waits for, in words
- * @param dueBy the day by which it must be decided, as determined
- * @param decideBy the day by which the desk means to decide; later when an answer was given more time
- * @param daysLeft business days until {@code decideBy}
- * @param fixListDueOn by when a fix list sent today would reasonably be answered: a business day
- * @param fixListLatest the last day that a fix list sent today may give
- * @param fixLists all rounds, the newest first
- * @param moreTime an extension that waits for an answer
  * @param registers what was asked of registers, and what came of it
  * @param doubt whether the person was asked if they filed it
  * @param unasked differences that were settled without asking, since nothing hung on them
- * @param caution what to mind before calling or writing
- * @param canWork whether this person may change now what a decision rests on
- * @param canDecide whether this person may decide it now, if nothing is missing
- * @param canWrite whether this person may write to its people, and change how they are reached
  */
 record Desk(
         UUID id,
         int version,
-        String number,
-        String programme,
-        String household,
-        String state,
-        String sentence,
-        LocalDate receivedOn,
-        LocalDate dueBy,
-        LocalDate decideBy,
-        int daysLeft,
-        int daysInAll,
-        Optional<String> owner,
-        boolean mine,
-        boolean canWork,
-        boolean canDecide,
-        boolean canWrite,
+        Strip strip,
+        May may,
         List<Obstacle> inTheWay,
         List<FactGroup> facts,
         Result outcome,
         List<Sentence> working,
-        List<FixList> fixLists,
-        Optional<MoreTime> moreTime,
-        LocalDate fixListDueOn,
-        LocalDate fixListLatest,
-        List<Told> history,
-        Optional<Decided> decision,
+        Asking asking,
+        Past past,
         int edition,
         int unread,
         int proposedMatches,
         List<Inquiry> registers,
         IdentityReview identity,
         Optional<Doubt> doubt,
-        boolean urgent,
         List<Unasked> unasked,
-        IncomeReview income,
-        String caution) {
+        IncomeReview income) {
+    /**
+     * What stands on top.
+     *
+     * @param sentence where it stands and whom it waits for, in words
+     * @param caution what to mind before calling or writing
+     * @param dueBy the day by which it must be decided, as determined
+     * @param decideBy the day by which the desk means to decide; later when an answer was given more time
+     * @param daysLeft business days until {@code decideBy}
+     */
+    record Strip(
+            String number,
+            String programme,
+            String household,
+            String state,
+            String sentence,
+            String caution,
+            LocalDate receivedOn,
+            LocalDate dueBy,
+            LocalDate decideBy,
+            int daysLeft,
+            int daysInAll,
+            Optional<String> owner,
+            boolean mine,
+            boolean urgent) {}
+
+    /**
+     * What this person may do now.
+     *
+     * @param work change what a decision rests on
+     * @param decide decide it, if nothing is missing
+     * @param write write to its people, and change how they are reached
+     */
+    record May(boolean work, boolean decide, boolean write) {}
+
+    /**
+     * What the applicant is asked.
+     *
+     * @param fixLists all rounds, the newest first
+     * @param moreTime an extension that waits for an answer
+     * @param dueOn by when a fix list sent today would reasonably be answered: a business day
+     * @param latest the last day that a fix list sent today may give
+     */
+    record Asking(List<FixList> fixLists, Optional<MoreTime> moreTime, LocalDate dueOn, LocalDate latest) {}
+
+    /** What happened, the newest first, and what was decided. */
+    record Past(List<Told> history, Optional<Decided> decision) {}
+
     /** A difference that was settled without asking anybody. */
     record Unasked(Phrase label, Phrase reason) {}
 

@@ -9,9 +9,9 @@ import java.util.Map;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
@@ -72,7 +72,7 @@ class HouseholdController {
     @GetMapping("/api/claims/{id}/household")
     Household household(@PathVariable UUID id) {
         Dossier dossier = dossiers.of(id);
-        List<Persons.Standing> standings = persons.claimsOfHousehold(id);
+        List<Persons.ClaimOfPerson> standings = persons.claimsOfHousehold(id);
         Map<String, UUID> personOf = new LinkedHashMap<>();
         standings.stream()
                 .filter(each -> each.claim().equals(id))
@@ -90,11 +90,11 @@ class HouseholdController {
                         byMember.getOrDefault(member.id(), Contact.UNKNOWN),
                         standings.stream()
                                 .filter(each -> each.person().equals(personOf.get(member.id())))
-                                .map(Persons.Standing::number)
+                                .map(Persons.ClaimOfPerson::number)
                                 .distinct()
                                 .toList())));
         List<Theirs> theirs = standings.stream()
-                .map(Persons.Standing::claim)
+                .map(Persons.ClaimOfPerson::claim)
                 .distinct()
                 .map(claims::claim)
                 .map(HouseholdController::theirs)

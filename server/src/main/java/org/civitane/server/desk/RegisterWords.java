@@ -2,6 +2,7 @@ package org.civitane.server.desk;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.civitane.server.determinations.Run;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.RegisterRequest;
@@ -17,7 +18,22 @@ class RegisterWords {
         this.texts = texts;
     }
 
-    String words(RegisterRequest request) {
+    /** A question to a register with what came of it. */
+    Desk.Inquiry inquiry(RegisterRequest request, Run run) {
+        return new Desk.Inquiry(
+                request.id(),
+                request.register(),
+                texts.say("register." + request.register()),
+                request.subject().isEmpty() ? "" : run.nameOf(request.subject()),
+                request.state(),
+                texts.say(
+                        "register.asked-at",
+                        DayText.moment(request.triedAt().orElse(request.askedAt())),
+                        request.attempts()),
+                words(request));
+    }
+
+    private String words(RegisterRequest request) {
         return switch (request.state()) {
             case ASKED -> texts.say("register.asking");
             case SILENT -> texts.say("register.silent", request.attempts());

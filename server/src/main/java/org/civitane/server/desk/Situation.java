@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.MoreTime;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.corrections.FixList;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;

@@ -1,14 +1,12 @@
 package org.civitane.server.desk;
 
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.corrections.FixLists;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.household.Persons;
-import org.civitane.server.links.FormsOnPaper;
-import org.civitane.server.links.Remarks;
+import org.civitane.server.links.FromOthers;
 import org.civitane.server.verification.FactSheet;
 import org.civitane.server.verification.Verification;
 import org.springframework.stereotype.Component;
@@ -16,35 +14,29 @@ import org.springframework.stereotype.Component;
 /** Reads a claim's situation, each part of it once. */
 @Component
 class Situations {
-    private final Claims claims;
     private final Verification verification;
     private final FactSheet facts;
     private final EvidenceList evidence;
     private final FixLists fixLists;
     private final Messages messages;
     private final Persons persons;
-    private final Remarks remarks;
-    private final FormsOnPaper forms;
+    private final FromOthers fromOthers;
 
     Situations(
-            Claims claims,
             Verification verification,
             FactSheet facts,
             EvidenceList evidence,
             FixLists fixLists,
             Messages messages,
             Persons persons,
-            Remarks remarks,
-            FormsOnPaper forms) {
-        this.claims = claims;
+            FromOthers fromOthers) {
         this.verification = verification;
         this.facts = facts;
         this.evidence = evidence;
         this.fixLists = fixLists;
         this.messages = messages;
         this.persons = persons;
-        this.remarks = remarks;
-        this.forms = forms;
+        this.fromOthers = fromOthers;
     }
 
     Situation of(Dossier dossier) {
@@ -62,8 +54,8 @@ class Situations {
                         .findFirst(),
                 messages.unread(claim.id(), true),
                 persons.open(claim.id()),
-                claims.numbersOfOthersNaming(claim.id()),
-                remarks.open(dossier),
-                forms.open(dossier));
+                persons.numbersOfOthersNaming(claim.id()),
+                fromOthers.remarks(dossier),
+                fromOthers.formsBack(dossier));
     }
 }

@@ -8,14 +8,14 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Differences;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -27,14 +27,12 @@ import tools.jackson.databind.node.ObjectNode;
 class Trials {
     private final Claims claims;
     private final Determinations determinations;
-    private final DeskView desks;
-    private final Texts texts;
+    private final Outcomes outcomes;
 
-    Trials(Claims claims, Determinations determinations, DeskView desks, Texts texts) {
+    Trials(Claims claims, Determinations determinations, Outcomes outcomes) {
         this.claims = claims;
         this.determinations = determinations;
-        this.desks = desks;
-        this.texts = texts;
+        this.outcomes = outcomes;
     }
 
     /** An outcome on trial beside the one as it stands, with the steps that read otherwise. */
@@ -58,11 +56,11 @@ class Trials {
         try {
             values.forEach((path, value) -> CasePaths.set(file, path, value));
             Run then = run(file);
-            return new Trial(desks.result(now), desks.result(then), Differences.between(now, then));
+            return new Trial(outcomes.of(now), outcomes.of(then), Differences.between(now, then));
         } catch (BadInput e) {
-            throw Problem.invalid(e.pointer(), e.getMessage());
+            throw Problem.invalid(e.pointer(), Phrase.text(e.getMessage()));
         } catch (IllegalArgumentException | ClassCastException e) {
-            throw Problem.invalid("", texts.say("problem.no-such-fact"));
+            throw Problem.invalid("", Phrase.of("problem.no-such-fact"));
         }
     }
 
@@ -82,7 +80,7 @@ class Trials {
                         path, was == null ? "" : words(was), words(value), decides(before, path, value, then)));
             }
         });
-        return new Compared(edition, desks.result(then), desks.result(today), facts, Differences.between(then, today));
+        return new Compared(edition, outcomes.of(then), outcomes.of(today), facts, Differences.between(then, today));
     }
 
     private boolean decides(ObjectNode before, String path, JsonNode value, Run then) {

@@ -7,7 +7,7 @@ import org.civitane.core.programme.Determination;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.KeptDeterminations;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.policies.PolicyStore;

@@ -1,8 +1,8 @@
 package org.civitane.server.dossier;
 
 import java.util.UUID;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.springframework.stereotype.Component;
 
 /** Opens claims' dossiers. */

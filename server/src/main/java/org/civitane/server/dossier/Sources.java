@@ -1,7 +1,7 @@
 package org.civitane.server.dossier;
 
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.doubts.Doubts;

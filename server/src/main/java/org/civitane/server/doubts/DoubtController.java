@@ -8,7 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Claims;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -1,10 +1,8 @@
 package org.civitane.server.doubts;
 
-import java.sql.Timestamp;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
 import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
@@ -12,18 +10,15 @@ import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.asks.Extensions;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.History;
 import org.civitane.server.contact.Notices;
-import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,62 +29,46 @@ public class Doubts {
     private static final int DAYS = 12;
     private static final Deadline.Allowance MORE_TIME = new Deadline.Allowance(1, 10);
 
-    private final JdbcClient database;
+    private final DoubtStore store;
     private final Asks asks;
     private final Extensions extensions;
     private final ClaimActs acts;
     private final Notices notices;
     private final History history;
     private final ApplicationEventPublisher events;
-    private final AgencyClock clock;
-    private final Texts texts;
 
     Doubts(
-            JdbcClient database,
+            DoubtStore store,
             Asks asks,
             Extensions extensions,
             ClaimActs acts,
             Notices notices,
             History history,
-            ApplicationEventPublisher events,
-            AgencyClock clock,
-            Texts texts) {
-        this.database = database;
+            ApplicationEventPublisher events) {
+        this.store = store;
         this.asks = asks;
         this.extensions = extensions;
         this.acts = acts;
         this.notices = notices;
         this.history = history;
         this.events = events;
-        this.clock = clock;
-        this.texts = texts;
     }
 
     /** The doubt about a claim, if there ever was one. */
     @Transactional(readOnly = true)
     public Optional<Doubt> of(UUID claim) {
-        return database.sql("""
-                        select d.*, a.due_on, exists (select from more_time m where m.ask_id = a.id) as extended
-                        from doubt d join ask a on a.id = d.ask_id where d.claim_id = ?""")
-                .param(claim)
-                .query((row, number) -> new Doubt(
-                        Doubt.State.valueOf(row.getString("state")),
-                        row.getObject("due_on", LocalDate.class),
-                        row.getString("why"),
-                        row.getString("asked_by"),
-                        row.getString("state").equals("ASKED") && !row.getBoolean("extended")))
-                .optional();
+        return store.of(claim);
     }
 
     /** A caseworker doubts: the claim waits for the person, 12 calendar days, rolled forward. */
     public void ask(ClaimView claim, String why, SignedIn caseworker) {
         if (why.isBlank()) {
-            throw Problem.invalid("why", texts.say("problem.reason"));
+            throw Problem.invalid("why", Phrase.of("problem.reason"));
         }
         if (of(claim.id()).filter(doubt -> doubt.state() == Doubt.State.ASKED).isPresent()) {
-            throw Problem.conflict("doubt-asked", texts.say("problem.doubt-asked"));
+            throw Problem.conflict("doubt-asked", Phrase.of("problem.doubt-asked"));
         }
-        LocalDate due = BusinessCalendar.rolledForward(clock.today().plusDays(DAYS));
+        LocalDate due = asks.inDays(DAYS);
         Ask ask = asks.ask(
                 claim,
                 Ask.Kind.DOUBT,
@@ -98,12 +77,7 @@ public class Doubts {
                 due,
                 Ask.Then.DECIDE,
                 caseworker.displayName());
-        database.sql("""
-                        insert into doubt (claim_id, ask_id, state, asked_by, why, asked_at) values (?, ?, 'ASKED', ?, ?, ?)
-                        on conflict (claim_id) do update set ask_id = excluded.ask_id, state = 'ASKED', asked_by = excluded.asked_by,
-                          why = excluded.why, asked_at = excluded.asked_at, answered_at = null""")
-                .params(claim.id(), ask.id(), caseworker.displayName(), why.strip(), Timestamp.from(clock.instant()))
-                .update();
+        store.asked(ask, why.strip(), caseworker.displayName());
         history.add(
                 claim.id(),
                 Actor.of(caseworker),
@@ -120,7 +94,7 @@ public class Doubts {
     private Doubt answer(SignedIn person, ClaimView claim, boolean filed) {
         UUID claimId = claim.id();
         Ask ask = asked(claimId);
-        settle(claimId, filed ? Doubt.State.FILED : Doubt.State.NOT_ME);
+        store.settle(claimId, filed ? Doubt.State.FILED : Doubt.State.NOT_ME);
         history.add(
                 claimId, Actor.of(person), "doubt-answered", Phrase.of(filed ? "history.filed" : "history.disowned"));
         asks.answered(ask);
@@ -146,18 +120,12 @@ public class Doubts {
     @EventListener
     void lapsed(AskLapsed event) {
         if (event.ask().kind() == Ask.Kind.DOUBT) {
-            settle(event.ask().claim(), Doubt.State.LAPSED);
+            store.settle(event.ask().claim(), Doubt.State.LAPSED);
         }
     }
 
     private Ask asked(UUID claim) {
         return asks.open(claim, Ask.Kind.DOUBT)
-                .orElseThrow(() -> Problem.conflict("answered", texts.say("problem.answered")));
-    }
-
-    private void settle(UUID claim, Doubt.State state) {
-        database.sql("update doubt set state = ?, answered_at = ? where claim_id = ?")
-                .params(state.name(), Timestamp.from(clock.instant()), claim)
-                .update();
+                .orElseThrow(() -> Problem.conflict("answered", Phrase.of("problem.answered")));
     }
 }

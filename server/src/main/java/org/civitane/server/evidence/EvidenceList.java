@@ -18,10 +18,9 @@ import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.evidence.EvidenceItem.State;
 import org.civitane.server.papers.Paper;
@@ -43,7 +42,6 @@ public class EvidenceList {
     private final Claims claims;
     private final HoldingPapers holding;
     private final PolicyStore policies;
-    private final History history;
     private final JdbcClient database;
     private final AgencyClock clock;
     private final Texts texts;
@@ -52,14 +50,12 @@ public class EvidenceList {
             Claims claims,
             HoldingPapers holding,
             PolicyStore policies,
-            History history,
             JdbcClient database,
             AgencyClock clock,
             Texts texts) {
         this.claims = claims;
         this.holding = holding;
         this.policies = policies;
-        this.history = history;
         this.database = database;
         this.clock = clock;
         this.texts = texts;
@@ -144,12 +140,12 @@ public class EvidenceList {
     public void waive(Dossier dossier, String kind, String subject, String reason, SignedIn who) {
         ClaimView claim = dossier.claim();
         if (reason.isBlank()) {
-            throw Problem.invalid("reason", texts.say("problem.reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
         EvidenceItem wanted = of(dossier).stream()
                 .filter(item -> item.kind().equals(kind) && item.subject().equals(subject))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound(texts.say("paper.no-need")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("paper.no-need")));
         if (wanted.state() == State.WAIVED && wanted.reason().equals(Phrase.text(reason))) {
             return;
         }
@@ -159,7 +155,7 @@ public class EvidenceList {
                           set reason = excluded.reason, waived_by = excluded.waived_by, waived_at = excluded.waived_at""")
                 .params(claim.id(), kind, subject, reason, who.displayName(), Timestamp.from(clock.instant()))
                 .update();
-        history.add(claim.id(), Actor.of(who), "evidence-waived", Phrase.of("history.waived", wanted.title(), reason));
+        claims.note(claim.id(), Actor.of(who), "evidence-waived", Phrase.of("history.waived", wanted.title(), reason));
         claims.touch(claim.id());
     }
 

@@ -2,7 +2,7 @@ package org.civitane.server.following;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.Phrase;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;

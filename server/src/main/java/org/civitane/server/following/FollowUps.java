@@ -10,15 +10,13 @@ import java.util.UUID;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Consequence;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.decisions.Decided;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -33,28 +31,25 @@ import org.springframework.transaction.annotation.Transactional;
 public class FollowUps {
     private static final int LONGEST_NOTE = 500;
 
+    /** What is to be done. */
+    private enum Kind {
+        ISSUE,
+        MEET,
+        ENTER,
+        CHECK_AGAIN
+    }
+
     private final JdbcClient database;
     private final FollowUpJobs jobs;
     private final Attention attention;
     private final Claims claims;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    FollowUps(
-            JdbcClient database,
-            FollowUpJobs jobs,
-            Attention attention,
-            Claims claims,
-            History history,
-            Texts texts,
-            AgencyClock clock) {
+    FollowUps(JdbcClient database, FollowUpJobs jobs, Attention attention, Claims claims, AgencyClock clock) {
         this.database = database;
         this.jobs = jobs;
         this.attention = attention;
         this.claims = claims;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -92,20 +87,20 @@ public class FollowUps {
         for (Consequence each : following) {
             switch (each) {
                 case Consequence.Pay pay -> {}
-                case Consequence.Issue issue -> plan(claim, run, "ISSUE", issue.document(), issue.on());
-                case Consequence.Meet meet -> plan(claim, run, "MEET", meet.whom(), meet.on());
-                case Consequence.Enter enter -> plan(claim, run, "ENTER", enter.register(), enter.on());
-                case Consequence.CheckAgain check -> plan(claim, run, "CHECK_AGAIN", "", check.on());
+                case Consequence.Issue issue -> plan(claim, run, Kind.ISSUE, issue.document(), issue.on());
+                case Consequence.Meet meet -> plan(claim, run, Kind.MEET, meet.whom(), meet.on());
+                case Consequence.Enter enter -> plan(claim, run, Kind.ENTER, enter.register(), enter.on());
+                case Consequence.CheckAgain check -> plan(claim, run, Kind.CHECK_AGAIN, "", check.on());
             }
         }
     }
 
-    private void plan(UUID claim, UUID run, String kind, String name, LocalDate on) {
+    private void plan(UUID claim, UUID run, Kind kind, String name, LocalDate on) {
         UUID id = UUID.randomUUID();
         int planned = database.sql("""
                         insert into follow_up (id, claim_id, run_id, kind, name, due_on, state, changed_at)
                         values (?, ?, ?, ?, ?, ?, 'PLANNED', ?) on conflict (claim_id, kind, name) do nothing""")
-                .params(id, claim, run, kind, name, on, Timestamp.from(clock.instant()))
+                .params(id, claim, run, kind.name(), name, on, Timestamp.from(clock.instant()))
                 .update();
         if (planned > 0) {
             jobs.comeDue(id, on);
@@ -133,16 +128,16 @@ public class FollowUps {
      */
     public void done(ClaimView claim, UUID id, String note, SignedIn caseworker) {
         FollowUp followUp = find(id).filter(each -> each.claim().equals(claim.id()))
-                .orElseThrow(() -> Problem.notFound(texts.say("problem.no-follow-up")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-follow-up")));
         if (note.isBlank() || note.length() > LONGEST_NOTE) {
-            throw Problem.invalid("reason", texts.say("problem.reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
         int done = database.sql(
                         "update follow_up set state = 'DONE', note = ?, done_by = ?, changed_at = ? where id = ? and state in ('PLANNED', 'DUE')")
                 .params(note.strip(), caseworker.displayName(), Timestamp.from(clock.instant()), id)
                 .update();
         if (done > 0) {
-            history.add(
+            claims.note(
                     claim.id(),
                     Actor.of(caseworker),
                     "followed-up",

@@ -5,9 +5,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.springframework.stereotype.Service;
@@ -22,21 +21,13 @@ class Fulfilment {
     private final PaymentStore store;
     private final FollowUps followUps;
     private final Claims claims;
-    private final History history;
     private final TransactionTemplate each;
     private final AgencyClock clock;
 
-    Fulfilment(
-            PaymentStore store,
-            FollowUps followUps,
-            Claims claims,
-            History history,
-            TransactionTemplate each,
-            AgencyClock clock) {
+    Fulfilment(PaymentStore store, FollowUps followUps, Claims claims, TransactionTemplate each, AgencyClock clock) {
         this.store = store;
         this.followUps = followUps;
         this.claims = claims;
-        this.history = history;
         this.each = each;
         this.clock = clock;
     }
@@ -58,7 +49,7 @@ class Fulfilment {
                 || followUps.of(claim).stream().anyMatch(each -> each.state().isOpen());
         if (claims.claim(claim).state() == ClaimState.DECIDED && !open) {
             claims.fulfil(claim);
-            history.add(claim, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));
+            claims.note(claim, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));
         }
     }
 }

@@ -3,14 +3,12 @@ package org.civitane.server.following;
 import java.util.Locale;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -23,10 +21,8 @@ public class Outbox {
     private final Payments payments;
     private final Attention attention;
     private final Claims claims;
-    private final History history;
     private final TransactionTemplate transaction;
     private final AgencyClock clock;
-    private final Texts texts;
 
     Outbox(
             PaymentStore store,
@@ -34,34 +30,30 @@ public class Outbox {
             Payments payments,
             Attention attention,
             Claims claims,
-            History history,
             TransactionTemplate transaction,
-            AgencyClock clock,
-            Texts texts) {
+            AgencyClock clock) {
         this.store = store;
         this.bank = bank;
         this.payments = payments;
         this.attention = attention;
         this.claims = claims;
-        this.history = history;
         this.transaction = transaction;
         this.clock = clock;
-        this.texts = texts;
     }
 
     /** A caseworker looked at what the bank booked, and says why it is right. */
     @Transactional
     public void accept(ClaimView claim, UUID payment, String reason, SignedIn caseworker) {
         if (reason.isBlank()) {
-            throw Problem.invalid("reason", texts.say("problem.reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
         if (store.find(payment).filter(each -> each.claim().equals(claim.id())).isEmpty()) {
-            throw Problem.notFound(texts.say("problem.no-payment"));
+            throw Problem.notFound(Phrase.of("problem.no-payment"));
         }
         if (!store.accept(claim.id(), payment, clock.instant())) {
-            throw Problem.conflict("not-questioned", texts.say("problem.not-questioned"));
+            throw Problem.conflict("not-questioned", Phrase.of("problem.not-questioned"));
         }
-        history.add(
+        claims.note(
                 claim.id(),
                 Actor.of(caseworker),
                 "payment-accepted",
@@ -88,7 +80,7 @@ public class Outbox {
         if (!store.answered(payment, state, payee.iban(), answer.cents(), clock.instant())) {
             return;
         }
-        history.add(
+        claims.note(
                 payment.claim(),
                 Actor.part("following.bank"),
                 "payment-" + state.name().toLowerCase(Locale.ROOT),

@@ -7,13 +7,12 @@ import org.civitane.core.person.Iban;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.History;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,23 +28,14 @@ public class Payees {
     private final Asks asks;
     private final History history;
     private final AgencyClock clock;
-    private final Texts texts;
 
-    Payees(
-            PaymentStore store,
-            Payments payments,
-            ClaimActs acts,
-            Asks asks,
-            History history,
-            AgencyClock clock,
-            Texts texts) {
+    Payees(PaymentStore store, Payments payments, ClaimActs acts, Asks asks, History history, AgencyClock clock) {
         this.store = store;
         this.payments = payments;
         this.acts = acts;
         this.asks = asks;
         this.history = history;
         this.clock = clock;
-        this.texts = texts;
     }
 
     /** The applicant says where the money goes; what came back goes out again. @throws Problem at no account */
@@ -53,10 +43,10 @@ public class Payees {
         acts.byApplicant(claimId, applicant, Act.CORRESPOND, claim -> {
             Payee payee = new Payee(iban.replaceAll("\\s", "").toUpperCase(Locale.ROOT), holder.strip());
             if (!Iban.isValid(payee.iban())) {
-                throw Problem.invalid("iban", texts.say("problem.iban"));
+                throw Problem.invalid("iban", Phrase.of("problem.iban"));
             }
             if (payee.holder().isEmpty() || payee.holder().length() > LONGEST_NAME) {
-                throw Problem.invalid("holder", texts.say("problem.holder"));
+                throw Problem.invalid("holder", Phrase.of("problem.holder"));
             }
             if (store.payee(claimId).filter(payee::equals).isEmpty()) {
                 store.keep(claimId, payee, clock.instant());

@@ -4,14 +4,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Consequence;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.decisions.Decided;
 import org.civitane.server.decisions.Decision;
@@ -35,23 +33,14 @@ public class Payments {
     private final Claims claims;
     private final Asks asks;
     private final Notices notices;
-    private final History history;
     private final AgencyClock clock;
 
-    Payments(
-            PaymentStore store,
-            PaymentJobs jobs,
-            Claims claims,
-            Asks asks,
-            Notices notices,
-            History history,
-            AgencyClock clock) {
+    Payments(PaymentStore store, PaymentJobs jobs, Claims claims, Asks asks, Notices notices, AgencyClock clock) {
         this.store = store;
         this.jobs = jobs;
         this.claims = claims;
         this.asks = asks;
         this.notices = notices;
-        this.history = history;
         this.clock = clock;
     }
 
@@ -90,7 +79,7 @@ public class Payments {
 
     private void stop(UUID claim) {
         if (store.stop(claim, clock.instant()) > 0) {
-            history.add(claim, Actor.CALENDAR, "payments-stopped", Phrase.of("history.payments-stopped"));
+            claims.note(claim, Actor.CALENDAR, "payments-stopped", Phrase.of("history.payments-stopped"));
         }
     }
 
@@ -114,7 +103,7 @@ public class Payments {
 
     private void askForAccount(UUID claim) {
         if (asks.open(claim, Ask.Kind.ACCOUNT).isEmpty()) {
-            LocalDate due = BusinessCalendar.rolledForward(clock.today().plusDays(ACCOUNT_DAYS));
+            LocalDate due = asks.inDays(ACCOUNT_DAYS);
             asks.ask(claims.claim(claim), Ask.Kind.ACCOUNT, claim, Phrase.of("wait.account"), due, Ask.Then.KEEP, "");
         }
     }

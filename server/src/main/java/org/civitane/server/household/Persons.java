@@ -11,11 +11,10 @@ import org.civitane.core.casefile.Member;
 import org.civitane.core.person.Names;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReceived;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.platform.AgencyClock;
@@ -38,29 +37,20 @@ public class Persons {
     private final Claims claims;
     private final Contacts contacts;
     private final Likeness likeness;
-    private final History history;
     private final Texts texts;
     private final AgencyClock clock;
 
-    Persons(
-            JdbcClient database,
-            Claims claims,
-            Contacts contacts,
-            Likeness likeness,
-            History history,
-            Texts texts,
-            AgencyClock clock) {
+    Persons(JdbcClient database, Claims claims, Contacts contacts, Likeness likeness, Texts texts, AgencyClock clock) {
         this.database = database;
         this.claims = claims;
         this.contacts = contacts;
         this.likeness = likeness;
-        this.history = history;
         this.texts = texts;
         this.clock = clock;
     }
 
     /** One claim in which people of a household stand. */
-    public record Standing(UUID claim, String number, String member, UUID person) {}
+    public record ClaimOfPerson(UUID claim, String number, String member, UUID person) {}
 
     /** All proposals for a claim, settled ones too, in the order of its people. */
     @Transactional(readOnly = true)
@@ -100,16 +90,21 @@ public class Persons {
 
     /** Every claim in which one of the people of this claim stands, as far as that was confirmed; this one included. */
     @Transactional(readOnly = true)
-    public List<Standing> claimsOfHousehold(UUID claim) {
+    public List<ClaimOfPerson> claimsOfHousehold(UUID claim) {
         return database.sql("""
                         select c.id, c.number, other.member, other.person_id from claim_person mine
                         join claim_person other on other.person_id = mine.person_id
                         join claim c on c.id = other.claim_id
                         where mine.claim_id = ? order by c.received_at desc, c.number, other.member""")
                 .param(claim)
-                .query((row, number) -> new Standing(
+                .query((row, number) -> new ClaimOfPerson(
                         row.getObject(1, UUID.class), row.getString(2), row.getString(3), row.getObject(4, UUID.class)))
                 .list();
+    }
+
+    /** Other open or decided claims of the same season that name one of the same people. */
+    public List<String> numbersOfOthersNaming(UUID claim) {
+        return claims.numbersOfOthersNaming(claim);
     }
 
     /** A caseworker says that someone is, or is not, a person known already. Either can be taken back. */
@@ -118,7 +113,7 @@ public class Persons {
         Match match = matches(claim.id()).stream()
                 .filter(each -> each.member().equals(member) && each.known().equals(known))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound(texts.say("household.no-match")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("household.no-match")));
         if (match.state() == wanted) {
             return;
         }
@@ -132,7 +127,7 @@ public class Persons {
                           (select known from person_match where claim_id = ? and member = ? and state = 'CONFIRMED' order by known limit 1),
                           own_person_id)
                         where claim_id = ? and member = ?""").params(claim.id(), member, claim.id(), member).update();
-        history.add(
+        claims.note(
                 claim.id(),
                 Actor.of(who),
                 "person-matched",

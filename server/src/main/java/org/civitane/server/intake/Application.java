@@ -12,8 +12,8 @@ import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -29,12 +29,12 @@ final class Application {
      * @param programme whose facts they are
      * @throws Problem at the first fact that is not the applicant's word
      */
-    static ObjectNode own(JsonNode answers, String programme, Texts texts) {
+    static ObjectNode own(JsonNode answers, String programme) {
         ObjectNode own = answers.isObject() ? (ObjectNode) answers.deepCopy() : JsonColumn.object();
         WhoseWord.notTheApplicants(
                         own, JsonColumn.object(), Catalogue.named(programme).facts())
                 .ifPresent(path -> {
-                    throw Problem.invalid(path, texts.say("problem.not-yours-to-say"));
+                    throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
                 });
         return own;
     }

@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.platform.AgencyClock;

@@ -1,34 +1,22 @@
 package org.civitane.server.intake;
 
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
-import org.civitane.core.casefile.CaseFile;
-import org.civitane.core.fact.Lack;
-import org.civitane.core.fact.SaidBy;
 import org.civitane.core.programme.Catalogue;
-import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
-import org.civitane.exchange.binding.BadInput;
-import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.NewClaim;
-import org.civitane.server.contact.Contact;
-import org.civitane.server.contact.Contacts;
-import org.civitane.server.determinations.Determinations;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,31 +32,14 @@ public class Drafts {
     private final DraftRepository drafts;
     private final Accounts accounts;
     private final Claims claims;
-    private final Determinations determinations;
-    private final VoluntaryStatistics statistics;
-    private final Contacts contacts;
-    private final Origins origins;
-    private final Texts texts;
+    private final HandingIn handingIn;
     private final AgencyClock clock;
 
-    Drafts(
-            DraftRepository drafts,
-            Accounts accounts,
-            Claims claims,
-            Determinations determinations,
-            VoluntaryStatistics statistics,
-            Contacts contacts,
-            Origins origins,
-            Texts texts,
-            AgencyClock clock) {
+    Drafts(DraftRepository drafts, Accounts accounts, Claims claims, HandingIn handingIn, AgencyClock clock) {
         this.drafts = drafts;
         this.accounts = accounts;
         this.claims = claims;
-        this.determinations = determinations;
-        this.statistics = statistics;
-        this.contacts = contacts;
-        this.origins = origins;
-        this.texts = texts;
+        this.handingIn = handingIn;
         this.clock = clock;
     }
 
@@ -98,10 +69,10 @@ public class Drafts {
      */
     Draft begin(SignedIn applicant, String programmeId) {
         Programme<?> programme =
-                Catalogue.find(programmeId).orElseThrow(() -> Problem.notFound(texts.say("problem.no-programme")));
-        OnlineForm<?> form = programme.form().orElseThrow(() -> Problem.notFound(texts.say("problem.no-programme")));
+                Catalogue.find(programmeId).orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-programme")));
+        OnlineForm<?> form = programme.form().orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-programme")));
         accounts.hold(applicant.account());
-        refuseSecond(applicant.account(), programme, BusinessCalendar.received(clock.localNow()));
+        handingIn.refuseSecond(applicant.account(), programme, BusinessCalendar.received(clock.localNow()));
         return drafts.findOpen(applicant.account()).stream()
                 .filter(draft -> draft.programme().equals(programmeId))
                 .findFirst()
@@ -142,7 +113,7 @@ public class Drafts {
         if (draft.claim().isPresent()) {
             throw Problem.conflict(
                     "handed-in",
-                    texts.say("problem.handed-in"),
+                    Phrase.of("problem.handed-in"),
                     Map.of("claim", draft.claim().orElseThrow().toString()));
         }
         if (draft.version() != on.version()) {
@@ -153,9 +124,9 @@ public class Drafts {
                 throw new ObjectOptimisticLockingFailureException(Draft.class, id);
             }
         }
-        String json = JsonColumn.write(Application.own(answers, draft.programme(), texts));
+        String json = JsonColumn.write(Application.own(answers, draft.programme()));
         if (json.length() > LONGEST_ANSWERS) {
-            throw Problem.invalid("", texts.say("problem.too-long"));
+            throw Problem.invalid("", Phrase.of("problem.too-long"));
         }
         draft.save(
                 json,
@@ -184,80 +155,7 @@ public class Drafts {
 
     /** Hands in answers that are no draft. @throws Problem as {@link #handIn} */
     public ClaimView handInAnswers(SignedIn applicant, String programme, ObjectNode answers, Signing signing) {
-        ObjectNode said = Application.own(answers, programme, texts);
-        statistics.keep(programme, said.remove("statistics"));
-        Contact contact = contacts.read(
-                Optional.<JsonNode>ofNullable(said.remove("contact")).orElseGet(JsonColumn::object));
-        Map<String, Contact> reach = contacts.readAll(
-                Optional.<JsonNode>ofNullable(said.remove("reach")).orElseGet(JsonColumn::object));
-        ObjectNode file = Application.signed(said, programme, clock.localNow(), signing.name(), signing.last4());
-        CaseFiles.Read<?> read = read(file);
-        Determination determination = determinations.run(read).determination();
-        String self = Application.applicant(said).path("id").asString("");
-        check(read.programme(), determination, read.file(), self);
-        refuseSecond(applicant.account(), read.programme(), determination.receivedOn());
-        NewClaim claim = new NewClaim(
-                read.programme(),
-                applicant.account(),
-                read.file(),
-                JsonColumn.write(file),
-                determination.dueBy(),
-                determination.missing().stream().anyMatch(Drafts::isSignature),
-                read.programme().isUrgent(determination));
-        return claims.receive(claim, id -> {
-            reach.forEach((whom, way) -> contacts.keep(id, whom, way));
-            contacts.keep(id, self, contact);
-            origins.keep(id, signing.device());
-        });
-    }
-
-    private void refuseSecond(UUID applicant, Programme<?> programme, LocalDate receivedOn) {
-        claims.claimOfSeason(applicant, programme, receivedOn).ifPresent(before -> {
-            String season = before.season().orElse("");
-            throw Problem.conflict(
-                    "already-applied",
-                    texts.say("problem.already-applied", season, before.number()),
-                    Map.of("claim", before.id().toString()));
-        });
-    }
-
-    private CaseFiles.Read<?> read(ObjectNode file) {
-        try {
-            return Application.read(file);
-        } catch (BadInput e) {
-            throw Problem.invalid(
-                    e.pointer().isEmpty() ? "" : e.pointer().substring(1), texts.say("problem.answer", e.getMessage()));
-        }
-    }
-
-    private static boolean isSignature(String missing) {
-        return Lack.codeOf(missing).startsWith("signature");
-    }
-
-    /** Whoever applies signs before; others who have to sign are asked once it is handed in. */
-    private void check(Programme<?> programme, Determination determination, CaseFile file, String self) {
-        for (String code : determination.missing()) {
-            if (isSignature(code)) {
-                if (programme.lackOf(code).from() == SaidBy.CO_SIGNER
-                        && !Lack.subjectOf(code).equals(self)) {
-                    continue;
-                }
-                throw Problem.invalid(
-                        "name",
-                        texts.say(
-                                "problem.signature",
-                                file.members().getFirst().name().full()));
-            }
-            if (code.equals("signer-number")) {
-                throw Problem.invalid("last4", texts.say("problem.last4"));
-            }
-            Lack lack = programme.lackOf(code);
-            if (lack.beforehand()) {
-                throw Problem.invalid(
-                        lack.factOf(code).path(),
-                        programme.wording(Locale.ENGLISH).text("missing." + lack.code() + ".beforehand"));
-            }
-        }
+        return handingIn.handIn(applicant, programme, answers, signing);
     }
 
     /** The applicant stands in their own household from the start. */
@@ -275,6 +173,6 @@ public class Drafts {
     }
 
     private Problem noSuchDraft() {
-        return Problem.notFound(texts.say("problem.no-draft"));
+        return Problem.notFound(Phrase.of("problem.no-draft"));
     }
 }

@@ -21,6 +21,7 @@ import org.civitane.server.determinations.Run;
 import org.civitane.server.determinations.Sentence;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -100,7 +101,7 @@ class ProgrammeController {
                     .toList();
             return new Screened(result, run.wording().text("screening.result." + result), reasons);
         } catch (InvalidFact e) {
-            throw Problem.invalid(e.pointer().substring(1), e.getMessage());
+            throw Problem.invalid(e.pointer().substring(1), Phrase.text(e.getMessage()));
         }
     }
 
@@ -114,10 +115,10 @@ class ProgrammeController {
     }
 
     private static <C extends CaseFile> OnlineForm<C> formOf(Programme<C> programme) {
-        return programme.form().orElseThrow(() -> Problem.notFound("This programme is not applied for online."));
+        return programme.form().orElseThrow(() -> Problem.notFound(Phrase.of("problem.not-online")));
     }
 
     private static Programme<?> find(String id) {
-        return Catalogue.find(id).orElseThrow(() -> Problem.notFound("There is no such programme."));
+        return Catalogue.find(id).orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-programme")));
     }
 }

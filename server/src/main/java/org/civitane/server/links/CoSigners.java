@@ -12,18 +12,16 @@ import org.civitane.core.person.Names;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReceived;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,26 +41,14 @@ class CoSigners {
     private final Claims claims;
     private final Dossiers dossiers;
     private final Remarks remarks;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    CoSigners(
-            Asks asks,
-            Links links,
-            Claims claims,
-            Dossiers dossiers,
-            Remarks remarks,
-            History history,
-            Texts texts,
-            AgencyClock clock) {
+    CoSigners(Asks asks, Links links, Claims claims, Dossiers dossiers, Remarks remarks, AgencyClock clock) {
         this.asks = asks;
         this.links = links;
         this.claims = claims;
         this.dossiers = dossiers;
         this.remarks = remarks;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -104,7 +90,7 @@ class CoSigners {
                         Ask.Then.GO_ON,
                         List.of(BusinessCalendar.plusBusinessDays(clock.today(), DAYS - REMINDED_BEFORE))),
                 by);
-        history.add(
+        claims.note(
                 claim.id(),
                 by.isEmpty() ? Actor.part("notice.actor") : Actor.called(by),
                 "signature-asked",
@@ -123,17 +109,17 @@ class CoSigners {
         claims.hold(ask.claim());
         ClaimView claim = claims.claim(ask.claim());
         if (!claim.state().isOpen()) {
-            throw Problem.conflict("state", texts.say("link.too-late"));
+            throw Problem.conflict("state", Phrase.of("link.too-late"));
         }
         Dossier dossier = dossiers.of(claim);
         Member member = member(dossier, ask.whom());
         if (Names.compare(said.name(), member.name().full()) != Names.Verdict.MATCH) {
             throw Problem.invalid(
-                    "name", texts.say("problem.signature", member.name().full()));
+                    "name", Phrase.of("problem.signature", member.name().full()));
         }
         said.remarks().forEach((path, words) -> {
             if (!labels.containsKey(path)) {
-                throw Problem.invalid(path, texts.say("problem.no-such-fact"));
+                throw Problem.invalid(path, Phrase.of("problem.no-such-fact"));
             }
             if (!words.isBlank()) {
                 remarks.keep(claim.id(), member.id(), path, labels.get(path), words.strip(), clock.instant());
@@ -151,7 +137,7 @@ class CoSigners {
                 read.file(),
                 JsonColumn.write(file),
                 Phrase.of("edition.signed", member.name().full()));
-        history.add(claim.id(), Actor.called(member.name().full()), "signed", signed(said));
+        claims.note(claim.id(), Actor.called(member.name().full()), "signed", signed(said));
         asks.answered(ask);
     }
 
@@ -167,6 +153,6 @@ class CoSigners {
         return dossier.said().file().members().stream()
                 .filter(member -> member.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound(texts.say("link.unknown")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("link.unknown")));
     }
 }

@@ -5,17 +5,14 @@ import java.util.Optional;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.papers.CodeOnPaper;
-import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-public class FormsOnPaper {
+class FormsOnPaper {
     private final Links links;
     private final LinkStore store;
     private final CoSigners signers;
@@ -34,9 +31,6 @@ public class FormsOnPaper {
     private final LinkPages pages;
     private final Asks asks;
     private final Claims claims;
-    private final History history;
-    private final Texts texts;
-    private final AgencyClock clock;
 
     FormsOnPaper(
             Links links,
@@ -45,10 +39,7 @@ public class FormsOnPaper {
             Outsiders outsiders,
             LinkPages pages,
             Asks asks,
-            Claims claims,
-            History history,
-            Texts texts,
-            AgencyClock clock) {
+            Claims claims) {
         this.links = links;
         this.store = store;
         this.signers = signers;
@@ -56,14 +47,11 @@ public class FormsOnPaper {
         this.pages = pages;
         this.asks = asks;
         this.claims = claims;
-        this.history = history;
-        this.texts = texts;
-        this.clock = clock;
     }
 
     /** What is still owed and has come back on a form that nobody has taken down. */
     @Transactional(readOnly = true)
-    public List<Ask> open(Dossier dossier) {
+    List<Ask> open(Dossier dossier) {
         return dossier.asks().stream()
                 .filter(ask -> !ask.whom().isEmpty() && ask.state().isOpen())
                 .filter(ask -> !store.papers(ask.id()).isEmpty())
@@ -76,8 +64,8 @@ public class FormsOnPaper {
         Optional<Ask> ask =
                 links.behind(event.text()).filter(each -> each.claim().equals(event.claim()));
         ask.ifPresent(known -> {
-            store.cameBack(known.id(), event.paper(), clock.instant());
-            history.add(
+            store.cameBack(known.id(), event.paper());
+            claims.note(
                     event.claim(),
                     Actor.part("notice.actor"),
                     "form-came-back",
@@ -90,18 +78,18 @@ public class FormsOnPaper {
         Ask ask = asks.of(claim.id()).stream()
                 .filter(each -> each.whom().equals(whom) && each.state() != Ask.State.ANSWERED)
                 .reduce((one, later) -> later)
-                .orElseThrow(() -> Problem.notFound(texts.say("link.nobody")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("link.nobody")));
         if (store.papers(ask.id()).isEmpty()) {
-            throw Problem.conflict("no-form", texts.say("link.no-form"));
+            throw Problem.conflict("no-form", Phrase.of("link.no-form"));
         }
-        history.add(
+        claims.note(
                 claim.id(), Actor.of(caseworker), "form-taken-down", Phrase.of("history.form-taken-down", ask.what()));
         if (ask.kind() == Ask.Kind.SIGNATURE) {
             signers.sign(ask, said, pages.labels(ask));
         } else {
             outsiders.answer(ask, said);
         }
-        store.keep(ask.id(), JsonColumn.object(), true, clock.instant());
+        store.keep(ask.id(), JsonColumn.object(), true);
         claims.touch(claim.id());
     }
 

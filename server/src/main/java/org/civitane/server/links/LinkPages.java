@@ -7,15 +7,13 @@ import java.util.stream.Collectors;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.asks.Ask;
-import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.contact.Contacts;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Service;
@@ -32,34 +30,25 @@ class LinkPages {
     private final LinkStore store;
     private final CoSigners signers;
     private final Outsiders outsiders;
-    private final Asks asks;
     private final Claims claims;
-    private final Contacts contacts;
     private final Dossiers dossiers;
     private final Texts texts;
-    private final AgencyClock clock;
 
     LinkPages(
             Links links,
             LinkStore store,
             CoSigners signers,
             Outsiders outsiders,
-            Asks asks,
             Claims claims,
-            Contacts contacts,
             Dossiers dossiers,
-            Texts texts,
-            AgencyClock clock) {
+            Texts texts) {
         this.links = links;
         this.store = store;
         this.signers = signers;
         this.outsiders = outsiders;
-        this.asks = asks;
         this.claims = claims;
-        this.contacts = contacts;
         this.dossiers = dossiers;
         this.texts = texts;
-        this.clock = clock;
     }
 
     /** Who someone says they are. @param proof the last four digits of their person number, or the code they were sent */
@@ -82,7 +71,7 @@ class LinkPages {
         Link.Opened opened = links.open(token);
         Dossier dossier = dossiers.of(opened.ask().claim());
         Member member = signers.member(dossier, opened.ask().whom());
-        String digits = number(opened.ask());
+        String digits = links.numberOf(opened.ask());
         boolean proven =
                 digits.isEmpty() ? links.isCode(opened, who.proof()) : digits.endsWith(fourDigits(who.proof()));
         boolean right = proven && member.dateOfBirth().equals(who.born());
@@ -97,7 +86,7 @@ class LinkPages {
     void keep(String token, Said said, boolean known) {
         Link.Opened opened = links.open(token);
         check(opened, known);
-        store.keep(opened.ask().id(), JsonColumn.read(JsonColumn.write(said)), false, clock.instant());
+        store.keep(opened.ask().id(), JsonColumn.read(JsonColumn.write(said)), false);
     }
 
     /**
@@ -114,8 +103,8 @@ class LinkPages {
         } else {
             outsiders.answer(ask, said);
         }
-        store.keep(ask.id(), JsonColumn.object(), true, clock.instant());
-        return page(new Link.Opened(opened.link(), asks.find(ask.id()).orElseThrow()), known);
+        store.keep(ask.id(), JsonColumn.object(), true);
+        return page(links.again(opened), known);
     }
 
     /** What the facts are called that whoever signs sees, by path. */
@@ -129,10 +118,10 @@ class LinkPages {
     private void check(Link.Opened opened, boolean known) {
         switch (state(opened, known)) {
             case OPEN -> {}
-            case CONFIRM -> throw Problem.forbidden("confirm", texts.say("link.confirm"));
-            case ANSWERED -> throw Problem.conflict("answered", texts.say("link.answered"));
-            case CLOSED -> throw Problem.forbidden("closed", texts.say("link.closed"));
-            case OVER -> throw Problem.conflict("state", texts.say("link.too-late"));
+            case CONFIRM -> throw Problem.forbidden("confirm", Phrase.of("link.confirm"));
+            case ANSWERED -> throw Problem.conflict("answered", Phrase.of("link.answered"));
+            case CLOSED -> throw Problem.forbidden("closed", Phrase.of("link.closed"));
+            case OVER -> throw Problem.conflict("state", Phrase.of("link.too-late"));
         }
     }
 
@@ -179,7 +168,7 @@ class LinkPages {
                                 : wording.filled(wording.text(key(ask, "about")), Map.of("applicant", applicant)),
                 ask.dueOn(),
                 signs ? texts.say("link.sign.then") : told ? wording.text(key(ask, "silence")) : "",
-                signs && number(ask).isEmpty(),
+                signs && links.numberOf(ask).isEmpty(),
                 triesLeft,
                 told && signs ? shown(ask) : List.of(),
                 told && !signs ? outsiders.asked(ask, claim) : List.of(),
@@ -218,13 +207,6 @@ class LinkPages {
         return store.kept(ask.id())
                 .map(kept -> texts.say("link.receipt." + ask.kind(), DayText.moment(kept.at())))
                 .orElse("");
-    }
-
-    /** The person number that is known of someone, as digits; empty when none is. */
-    private String number(Ask ask) {
-        return ask.kind() == Ask.Kind.SIGNATURE
-                ? contacts.of(ask.claim(), ask.whom()).personNumber()
-                : "";
     }
 
     /** What cannot be the end of any number where it is not four digits. */

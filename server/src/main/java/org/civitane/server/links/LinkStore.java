@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -17,14 +18,16 @@ import tools.jackson.databind.JsonNode;
 @Component
 class LinkStore {
     private final JdbcClient database;
+    private final AgencyClock clock;
 
-    LinkStore(JdbcClient database) {
+    LinkStore(JdbcClient database, AgencyClock clock) {
         this.database = database;
+        this.clock = clock;
     }
 
-    void insert(UUID ask, String digest, Link.Way way, LocalDate expiresOn, Instant at) {
+    void insert(UUID ask, String digest, Link.Way way, LocalDate expiresOn) {
         database.sql("insert into ask_link (id, ask_id, digest, way, made_at, expires_on) values (?, ?, ?, ?, ?, ?)")
-                .params(UUID.randomUUID(), ask, digest, way.name(), Timestamp.from(at), expiresOn)
+                .params(UUID.randomUUID(), ask, digest, way.name(), now(), expiresOn)
                 .update();
     }
 
@@ -80,19 +83,17 @@ class LinkStore {
     }
 
     /** Keeps what was answered so far, or at last. */
-    void keep(UUID ask, JsonNode answers, boolean done, Instant at) {
+    void keep(UUID ask, JsonNode answers, boolean done) {
         database.sql("""
                         insert into ask_answer (ask_id, answers, at, done) values (?, ?::jsonb, ?, ?)
                         on conflict (ask_id) do update set answers = excluded.answers, at = excluded.at, done = excluded.done
-                        where not ask_answer.done""")
-                .params(ask, JsonColumn.write(answers), Timestamp.from(at), done)
-                .update();
+                        where not ask_answer.done""").params(ask, JsonColumn.write(answers), now(), done).update();
     }
 
     /** A form came back on paper. Found again, it is the same. */
-    void cameBack(UUID ask, UUID paper, Instant at) {
+    void cameBack(UUID ask, UUID paper) {
         database.sql("insert into ask_paper (ask_id, paper_id, at) values (?, ?, ?) on conflict do nothing")
-                .params(ask, paper, Timestamp.from(at))
+                .params(ask, paper, now())
                 .update();
     }
 
@@ -113,6 +114,10 @@ class LinkStore {
                 .query((row, number) -> new Kept(
                         JsonColumn.read(row.getString(1)), row.getTimestamp(2).toInstant(), row.getBoolean(3)))
                 .optional();
+    }
+
+    private Timestamp now() {
+        return Timestamp.from(clock.instant());
     }
 
     private static Link link(ResultSet row, int number) throws SQLException {

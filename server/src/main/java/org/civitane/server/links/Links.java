@@ -6,9 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.contact.Notices;
@@ -16,7 +15,6 @@ import org.civitane.server.contact.Secrets;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,8 +34,6 @@ class Links implements Secrets {
     private final Claims claims;
     private final Contacts contacts;
     private final Notices notices;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
     private final String address;
 
@@ -47,8 +43,6 @@ class Links implements Secrets {
             Claims claims,
             Contacts contacts,
             Notices notices,
-            History history,
-            Texts texts,
             AgencyClock clock,
             @Value("${civitane.address}") String address) {
         this.store = store;
@@ -56,8 +50,6 @@ class Links implements Secrets {
         this.claims = claims;
         this.contacts = contacts;
         this.notices = notices;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
         this.address = address;
     }
@@ -66,7 +58,7 @@ class Links implements Secrets {
     String make(Ask ask, Link.Way way) {
         String token = Digest.newToken();
         LocalDate last = later(ask.dueOn(), clock.today()).plusDays(DAYS_AFTER);
-        store.insert(ask.id(), Digest.of(token), way, last, clock.instant());
+        store.insert(ask.id(), Digest.of(token), way, last);
         return address + "/answer#" + token;
     }
 
@@ -80,11 +72,39 @@ class Links implements Secrets {
     /** What a link leads to. @throws Problem when it leads nowhere, or nowhere any more */
     @Transactional(readOnly = true)
     Link.Opened open(String token) {
-        Link link = find(token).orElseThrow(() -> Problem.notFound(texts.say("link.unknown")));
+        Link link = find(token).orElseThrow(() -> Problem.notFound(Phrase.of("link.unknown")));
         if (link.expiresOn().isBefore(clock.today())) {
-            throw Problem.notFound(texts.say("link.expired"));
+            throw Problem.notFound(Phrase.of("link.expired"));
         }
         return new Link.Opened(link, asks.find(link.ask()).orElseThrow());
+    }
+
+    /** The same, as it is now. */
+    Link.Opened again(Link.Opened opened) {
+        return new Link.Opened(opened.link(), asks.find(opened.ask().id()).orElseThrow());
+    }
+
+    /** The person number that is known of whoever has to sign, as digits; empty when none is. */
+    @Transactional(readOnly = true)
+    String numberOf(Ask ask) {
+        return ask.kind() == Ask.Kind.SIGNATURE
+                ? contacts.of(ask.claim(), ask.whom()).personNumber()
+                : "";
+    }
+
+    /** Whether a way to whoever owes something is known. */
+    @Transactional(readOnly = true)
+    boolean isReachable(Ask ask) {
+        return !Notices.waysTo(contacts.of(ask.claim(), ask.whom())).isEmpty();
+    }
+
+    /** Keeps another way to whoever owes something. @throws Problem at what cannot stand */
+    void reach(Ask ask, Others.Reach reach) {
+        Contact before = contacts.of(ask.claim(), ask.whom());
+        contacts.keep(
+                ask.claim(),
+                ask.whom(),
+                contacts.reachedBy(before, reach.email(), reach.phone(), reach.personNumber()));
     }
 
     /**
@@ -96,8 +116,8 @@ class Links implements Secrets {
         Contact contact = contacts.of(ask.claim(), ask.whom());
         Optional<Notices.Way> way = Notices.waysTo(contact).stream().findFirst();
         way.ifPresent(known -> {
-            notices.send(ask.claim(), known, body("link.body", Phrase.full(ask.dueOn()), LINK), ask.id());
-            history.add(
+            notices.send(ask.claim(), known, Phrase.of("link.body", Phrase.full(ask.dueOn()), LINK), ask.id());
+            claims.note(
                     ask.claim(),
                     Actor.part("notice.actor"),
                     "link-sent",
@@ -117,11 +137,11 @@ class Links implements Secrets {
         Notices.Way way = Notices.waysTo(contact).stream()
                 .filter(each -> !each.channel().name().equals(link.way().name()))
                 .findFirst()
-                .orElseThrow(() -> Problem.conflict("no-other-way", texts.say("link.no-other-way")));
+                .orElseThrow(() -> Problem.conflict("no-other-way", Phrase.of("link.no-other-way")));
         if (link.codes() >= Link.MOST_TRIES) {
-            throw Problem.tooMany(texts.say("link.codes"));
+            throw Problem.tooMany(Phrase.of("link.codes"));
         }
-        notices.send(opened.ask().claim(), way, body("link.code", CODE), link.id());
+        notices.send(opened.ask().claim(), way, Phrase.of("link.code", CODE), link.id());
     }
 
     /**
@@ -143,7 +163,7 @@ class Links implements Secrets {
         int left = Link.MOST_TRIES - link.tries() - 1;
         if (left == 0) {
             store.close(link.ask());
-            history.add(
+            claims.note(
                     opened.ask().claim(),
                     Actor.part("notice.actor"),
                     "link-closed",
@@ -170,10 +190,6 @@ class Links implements Secrets {
         String code = Digest.newCode();
         store.code(of, Digest.of(of + code), clock.instant().plus(CODE_HOLDS));
         return text.replace(CODE, code);
-    }
-
-    private String body(String key, Object... values) {
-        return texts.say(key, values);
     }
 
     private Optional<Link> find(String token) {

@@ -7,18 +7,14 @@ import org.civitane.core.casefile.Member;
 import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
-import org.civitane.server.casework.ClaimActs;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.contact.Contact;
-import org.civitane.server.contact.Contacts;
-import org.civitane.server.contact.Notices;
+import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,9 +28,7 @@ class Others {
     private final Links links;
     private final LinkStore store;
     private final ClaimActs acts;
-    private final Contacts contacts;
     private final Dossiers dossiers;
-    private final Texts texts;
 
     Others(
             CoSigners signers,
@@ -43,18 +37,14 @@ class Others {
             Links links,
             LinkStore store,
             ClaimActs acts,
-            Contacts contacts,
-            Dossiers dossiers,
-            Texts texts) {
+            Dossiers dossiers) {
         this.signers = signers;
         this.outsiders = outsiders;
         this.forms = forms;
         this.links = links;
         this.store = store;
         this.acts = acts;
-        this.contacts = contacts;
         this.dossiers = dossiers;
-        this.texts = texts;
     }
 
     /**
@@ -99,7 +89,7 @@ class Others {
         return acts.byApplicant(claim, applicant, Act.ANSWER, held -> {
             Ask ask = open(dossiers.of(held), whom);
             if (store.isClosed(ask.id())) {
-                throw Problem.forbidden("closed", texts.say("link.closed.applicant"));
+                throw Problem.forbidden("closed", Phrase.of("link.closed.applicant"));
             }
             return sent(ask, reach);
         });
@@ -120,13 +110,9 @@ class Others {
     }
 
     private List<Other> sent(Ask ask, Reach reach) {
-        Contact before = contacts.of(ask.claim(), ask.whom());
-        contacts.keep(
-                ask.claim(),
-                ask.whom(),
-                contacts.reachedBy(before, reach.email(), reach.phone(), reach.personNumber()));
+        links.reach(ask, reach);
         if (!links.send(ask)) {
-            throw Problem.invalid("email", texts.say("link.no-way"));
+            throw Problem.invalid("contact/email", Phrase.of("link.no-way"));
         }
         return of(dossiers.of(ask.claim()));
     }
@@ -136,13 +122,13 @@ class Others {
                 .filter(member -> member.id().equals(whom))
                 .findFirst()
                 .map(Member.class::cast)
-                .orElseThrow(() -> Problem.notFound(texts.say("link.nobody")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("link.nobody")));
     }
 
     private Ask open(Dossier dossier, String whom) {
         return newest(dossier, whom)
                 .filter(ask -> ask.state().isOpen())
-                .orElseThrow(() -> Problem.notFound(texts.say("link.nobody")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("link.nobody")));
     }
 
     private static Optional<Ask> newest(Dossier dossier, String whom) {
@@ -150,7 +136,6 @@ class Others {
     }
 
     private Other other(Ask ask, Dossier dossier) {
-        Contact contact = contacts.of(ask.claim(), ask.whom());
         return new Other(
                 ask.whom(),
                 ask.kind(),
@@ -158,7 +143,7 @@ class Others {
                 ask.dueOn(),
                 ask.state(),
                 store.lastMade(ask.id()).map(DayText::moment),
-                !Notices.waysTo(contact).isEmpty(),
+                links.isReachable(ask),
                 ask.state().isOpen() && store.isClosed(ask.id()),
                 store.papers(ask.id()),
                 ask.kind() == Ask.Kind.WORD ? outsiders.asked(ask, dossier.claim()) : List.of());

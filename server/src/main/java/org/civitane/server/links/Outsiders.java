@@ -18,12 +18,11 @@ import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
 import org.civitane.server.asks.Asks;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
-import org.civitane.server.casework.Wait;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReceived;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
+import org.civitane.server.claims.Wait;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.forms.Asked;
@@ -31,7 +30,6 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,18 +45,13 @@ class Outsiders {
     private final Links links;
     private final Claims claims;
     private final Dossiers dossiers;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    Outsiders(
-            Asks asks, Links links, Claims claims, Dossiers dossiers, History history, Texts texts, AgencyClock clock) {
+    Outsiders(Asks asks, Links links, Claims claims, Dossiers dossiers, AgencyClock clock) {
         this.asks = asks;
         this.links = links;
         this.claims = claims;
         this.dossiers = dossiers;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -93,7 +86,7 @@ class Outsiders {
                 claim.programme(),
                 "outsider." + outsider.code() + ".what",
                 Map.of("name", Phrase.text(nameOf(dossier.said().json(), outsider))));
-        history.add(
+        claims.note(
                 claim.id(),
                 Actor.part("notice.actor"),
                 "outsider-asked",
@@ -133,7 +126,7 @@ class Outsiders {
         return Claims.programmeOf(claim).outsiders().stream()
                 .filter(outsider -> outsider.code().equals(ask.whom()))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound(texts.say("link.unknown")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("link.unknown")));
     }
 
     /**
@@ -154,14 +147,14 @@ class Outsiders {
         CaseFiles.Read<?> read = read(file, outsider);
         String name = nameOf(file, outsider);
         if (claim.decidedAt().isPresent()) {
-            history.add(claim.id(), Actor.called(name), "word-after", Phrase.of("history.word-after"));
+            claims.note(claim.id(), Actor.called(name), "word-after", Phrase.of("history.word-after"));
             claims.lookAgain(claim.id(), Optional.of(Phrase.of("next.word-after", name)));
         } else if (claim.state().isOpen()) {
             claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.word", name));
-            history.add(claim.id(), Actor.called(name), "word", Phrase.of("history.word"));
+            claims.note(claim.id(), Actor.called(name), "word", Phrase.of("history.word"));
             comeBack(claim);
         } else {
-            throw Problem.conflict("state", texts.say("link.too-late"));
+            throw Problem.conflict("state", Phrase.of("link.too-late"));
         }
         asks.answered(ask);
     }
@@ -201,12 +194,12 @@ class Outsiders {
             }
             boolean chosen = question.options().isEmpty() || question.options().contains(answer);
             if (answer.isEmpty() || !chosen) {
-                throw Problem.invalid(question.path(), texts.say("link.needed"));
+                throw Problem.invalid(question.path(), Phrase.of("link.needed"));
             }
             if (outsider.accounts().contains(question.path())) {
                 answer = answer.replaceAll("\\s", "").toUpperCase(Locale.ROOT);
                 if (!Iban.isValid(answer)) {
-                    throw Problem.invalid(question.path(), texts.say("problem.iban"));
+                    throw Problem.invalid(question.path(), Phrase.of("problem.iban"));
                 }
             }
             given.put(question.path(), answer);
@@ -220,7 +213,8 @@ class Outsiders {
         } catch (BadInput e) {
             String within = "/" + outsider.fact() + "/";
             throw Problem.invalid(
-                    e.pointer().startsWith(within) ? e.pointer().substring(within.length()) : "", e.getMessage());
+                    e.pointer().startsWith(within) ? e.pointer().substring(within.length()) : "",
+                    Phrase.text(e.getMessage()));
         }
     }
 }

@@ -7,15 +7,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,26 +21,22 @@ import org.springframework.transaction.annotation.Transactional;
 /** What those who sign say is not right: it changes nothing by itself, and a caseworker looks at it. */
 @Service
 @Transactional
-public class Remarks {
+class Remarks {
     private static final int LONGEST_REASON = 500;
 
     private final JdbcClient database;
     private final Claims claims;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    Remarks(JdbcClient database, Claims claims, History history, Texts texts, AgencyClock clock) {
+    Remarks(JdbcClient database, Claims claims, AgencyClock clock) {
         this.database = database;
         this.claims = claims;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
     /** All of a claim, as they were made; none where nobody else was asked to sign. */
     @Transactional(readOnly = true)
-    public List<Remark> of(Dossier dossier) {
+    List<Remark> of(Dossier dossier) {
         return dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.SIGNATURE)
                 ? of(dossier.claim().id())
                 : List.of();
@@ -50,7 +44,7 @@ public class Remarks {
 
     /** Those that nobody has looked at, and whose fact is not settled. */
     @Transactional(readOnly = true)
-    public List<Remark> open(Dossier dossier) {
+    List<Remark> open(Dossier dossier) {
         return of(dossier).stream()
                 .filter(remark -> remark.lookedBy().isEmpty()
                         && dossier.settlements().stream()
@@ -68,17 +62,17 @@ public class Remarks {
     /** A caseworker looked at it. Said again, nothing changes. @param reason what they found */
     void look(ClaimView claim, UUID id, String reason, SignedIn caseworker) {
         if (reason.isBlank() || reason.length() > LONGEST_REASON) {
-            throw Problem.invalid("reason", texts.say("problem.reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
         Remark remark = of(claim.id()).stream()
                 .filter(each -> each.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound(texts.say("remark.none")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("remark.none")));
         if (remark.lookedBy().isEmpty()) {
             database.sql("update said_otherwise set looked_by = ?, looked_at = ?, reason = ? where id = ?")
                     .params(caseworker.displayName(), Timestamp.from(clock.instant()), reason.strip(), id)
                     .update();
-            history.add(
+            claims.note(
                     claim.id(),
                     Actor.of(caseworker),
                     "remark-looked-at",

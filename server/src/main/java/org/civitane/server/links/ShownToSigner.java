@@ -14,7 +14,7 @@ import org.civitane.core.fact.Shape;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.FactText;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.Texts;
 import tools.jackson.databind.JsonNode;

@@ -12,14 +12,15 @@ import java.util.Map;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReceived;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.doubts.Disowned;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.context.event.EventListener;
@@ -79,7 +80,7 @@ public class MisuseCases {
                 .param(id)
                 .query((ResultSet row, int number) -> read(row))
                 .optional()
-                .orElseThrow(() -> Problem.notFound(texts.say("misuse.none")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("misuse.none")));
     }
 
     /** Freezes one more claim that hangs together with an open case. */
@@ -87,7 +88,7 @@ public class MisuseCases {
         boolean linked =
                 open(id).linked().stream().anyMatch(each -> each.claim().equals(claim));
         if (!linked || !claims.claim(claim).state().isOpen()) {
-            throw Problem.conflict("not-linked", texts.say("misuse.not-linked"));
+            throw Problem.conflict("not-linked", Phrase.of("misuse.not-linked"));
         }
         hold(id, claim, Actor.of(supervisor));
     }
@@ -99,7 +100,7 @@ public class MisuseCases {
     public void close(UUID id, boolean referred, String words, SignedIn supervisor) {
         MisuseCase misuse = open(id);
         if (words.isBlank()) {
-            throw Problem.invalid("words", texts.say("problem.reason"));
+            throw Problem.invalid("words", Phrase.of("problem.reason"));
         }
         database.sql("update misuse_case set state = ?, words = ?, closed_by = ?, closed_at = ? where id = ?")
                 .params(
@@ -181,7 +182,7 @@ public class MisuseCases {
     private MisuseCase open(UUID id) {
         MisuseCase misuse = find(id);
         if (misuse.state() != MisuseCase.State.OPEN) {
-            throw Problem.conflict("closed", texts.say("misuse.closed"));
+            throw Problem.conflict("closed", Phrase.of("misuse.closed"));
         }
         return misuse;
     }

@@ -21,8 +21,8 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -38,11 +38,9 @@ class DiskPaperStore implements PaperStore {
     private static final long LITTLE_ROOM = 5L * 1024 * 1024 * 1024;
 
     private final Path folder;
-    private final Texts texts;
 
-    DiskPaperStore(@Value("${civitane.store}") Path folder, Texts texts) {
+    DiskPaperStore(@Value("${civitane.store}") Path folder) {
         this.folder = folder;
-        this.texts = texts;
     }
 
     @Override
@@ -64,7 +62,7 @@ class DiskPaperStore implements PaperStore {
     @Override
     public Path file(String digest) {
         if (!DIGEST.matcher(digest).matches() || !Files.exists(placeOf(digest))) {
-            throw Problem.notFound(texts.say("paper.no-file"));
+            throw Problem.notFound(Phrase.of("paper.no-file"));
         }
         return placeOf(digest);
     }
@@ -113,7 +111,7 @@ class DiskPaperStore implements PaperStore {
             for (int read = read(contents, piece); read >= 0; read = read(contents, piece)) {
                 bytes += read;
                 if (bytes > most) {
-                    throw Problem.invalid("file", texts.say("paper.too-large", most / 1024 / 1024));
+                    throw Problem.invalid("file", Phrase.of("paper.too-large", most / 1024 / 1024));
                 }
                 out.write(piece, 0, read);
             }
@@ -126,13 +124,13 @@ class DiskPaperStore implements PaperStore {
         try {
             return contents.read(piece);
         } catch (IOException e) {
-            throw Problem.invalid("file", texts.say("paper.broke-off"));
+            throw Problem.invalid("file", Phrase.of("paper.broke-off"));
         }
     }
 
     private Problem noRoom(IOException cause) {
         LOG.error("A file could not be written to the store", cause);
-        return Problem.noRoom(texts.say("paper.no-room"));
+        return Problem.noRoom(Phrase.of("paper.no-room"));
     }
 
     @Override

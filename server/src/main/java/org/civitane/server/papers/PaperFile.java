@@ -10,8 +10,8 @@ import java.util.Optional;
 import org.apache.tika.Tika;
 import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.papers.reading.Line;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 
 /**
  * A file that is to be a paper: JPEG, PNG, TIFF or PDF by what it holds, whatever its name says. It is looked at only
@@ -27,17 +27,15 @@ final class PaperFile {
     private final String mediaType;
     private final String whose;
     private final Looking looking;
-    private final Texts texts;
 
     /**
      * @param whose the household, or the caseworker, whose turns its looks take
      * @throws Problem when the file is of no type that can be a paper
      */
-    PaperFile(Path file, String whose, Looking looking, Texts texts) {
+    PaperFile(Path file, String whose, Looking looking) {
         this.file = file;
         this.whose = whose;
         this.looking = looking;
-        this.texts = texts;
         this.mediaType = typeOf(file);
         switch (mediaType) {
             case "" -> throw refused("paper.empty");
@@ -97,6 +95,6 @@ final class PaperFile {
     }
 
     private Problem refused(String sentence, Object... places) {
-        return Problem.invalid("file", texts.say(sentence, places));
+        return Problem.invalid("file", Phrase.of(sentence, places));
     }
 }

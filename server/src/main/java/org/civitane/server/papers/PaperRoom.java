@@ -1,8 +1,8 @@
 package org.civitane.server.papers;
 
 import java.util.UUID;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -12,17 +12,14 @@ import org.springframework.util.unit.DataSize;
 @Component
 class PaperRoom {
     private final JdbcClient database;
-    private final Texts texts;
     private final int mostPapers;
     private final DataSize mostTogether;
 
     PaperRoom(
             JdbcClient database,
-            Texts texts,
             @Value("${civitane.papers.most}") int mostPapers,
             @Value("${civitane.papers.most-together}") DataSize mostTogether) {
         this.database = database;
-        this.texts = texts;
         this.mostPapers = mostPapers;
         this.mostTogether = mostTogether;
     }
@@ -50,10 +47,10 @@ class PaperRoom {
     void check(UUID claim, long coming) {
         RoomLeft left = of(claim);
         if (left.papers() == 0) {
-            throw Problem.conflict("no-more-papers", texts.say("paper.no-more", mostPapers));
+            throw Problem.conflict("no-more-papers", Phrase.of("paper.no-more", mostPapers));
         }
         if (coming > left.together()) {
-            throw Problem.conflict("no-more-papers", texts.say("paper.no-more-together", mostTogether.toMegabytes()));
+            throw Problem.conflict("no-more-papers", Phrase.of("paper.no-more-together", mostTogether.toMegabytes()));
         }
     }
 }

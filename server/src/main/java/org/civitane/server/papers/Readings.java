@@ -1,7 +1,6 @@
 package org.civitane.server.papers;
 
 import com.github.kagkarlsson.scheduler.SchedulerClient;
-import java.io.IOException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -14,24 +13,13 @@ import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
 import org.civitane.exchange.binding.Json;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
-import org.civitane.server.papers.looking.Looking;
-import org.civitane.server.papers.reading.CostReader;
-import org.civitane.server.papers.reading.Found;
-import org.civitane.server.papers.reading.Line;
-import org.civitane.server.papers.reading.Ocr;
-import org.civitane.server.papers.reading.SlipReader;
-import org.civitane.server.papers.reading.ZoneReader;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -42,47 +30,35 @@ import tools.jackson.core.type.TypeReference;
 /** Reads what papers say, keeps it, and takes down what a caseworker confirms or corrects of it. */
 @Service
 public class Readings {
-    private static final Logger LOG = LoggerFactory.getLogger(Readings.class);
     private static final TypeReference<List<ShownValue>> VALUES = new TypeReference<>() {};
-    private static final int MOST_PAGES = 12;
-    private static final int SHARPEST = 2_400;
     private static final int LONGEST_VALUE = 300;
 
-    private final PaperStore store;
     private final JdbcClient database;
     private final Claims claims;
-    private final History history;
     private final SchedulerClient jobs;
-    private final Looking looking;
+    private final PaperReader reader;
     /** Reading is slow and can wait, so that people do not. */
     private final Semaphore oneAtATime = new Semaphore(1, true);
 
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
     private final AgencyClock clock;
-    private final Texts texts;
 
     Readings(
-            PaperStore store,
             JdbcClient database,
             Claims claims,
-            History history,
             SchedulerClient jobs,
-            Looking looking,
+            PaperReader reader,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,
-            AgencyClock clock,
-            Texts texts) {
-        this.store = store;
+            AgencyClock clock) {
         this.database = database;
         this.claims = claims;
-        this.history = history;
         this.jobs = jobs;
-        this.looking = looking;
+        this.reader = reader;
         this.transaction = transaction;
         this.events = events;
         this.clock = clock;
-        this.texts = texts;
     }
 
     /** What the papers of a claim say, by paper. */
@@ -118,7 +94,7 @@ public class Readings {
     public Reading see(ClaimView claim, UUID paper, int page, Map<String, String> values, SignedIn who) {
         Reading before = of(claim.id()).get(paper);
         if (before == null) {
-            throw Problem.notFound(texts.say("paper.none"));
+            throw Problem.notFound(Phrase.of("paper.none"));
         }
         List<ShownValue> shown = new ArrayList<>(
                 before.shown().stream().filter(value -> value.page() != page).toList());
@@ -134,7 +110,7 @@ public class Readings {
             }
         });
         keep(paper, Reading.State.READ, shown);
-        history.add(claim.id(), Actor.of(who), "paper-seen", Phrase.of("history.paper-seen"));
+        claims.note(claim.id(), Actor.of(who), "paper-seen", Phrase.of("history.paper-seen"));
         events.publishEvent(new PapersChanged(claim.id()));
         claims.touch(claim.id());
         return new Reading(Reading.State.READ, shown);
@@ -148,7 +124,7 @@ public class Readings {
     void confirm(ClaimView claim, UUID paper, SignedIn who) {
         Reading before = of(claim.id()).get(paper);
         if (before != null && before.state() == Reading.State.WAITING) {
-            throw Problem.conflict("being-read", texts.say("paper.being-read"));
+            throw Problem.conflict("being-read", Phrase.of("paper.being-read"));
         }
         if (before != null && before.state() == Reading.State.READ) {
             keep(
@@ -175,8 +151,8 @@ public class Readings {
         }
         try {
             nextUnread().ifPresent(found -> {
-                Reading reading = read(found);
-                Optional<String> code = code(found);
+                Reading reading = reader.read(found.digest(), turnsOf(found));
+                Optional<String> code = reader.code(found.digest(), turnsOf(found));
                 transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading, code));
             });
             return !isUnread(own);
@@ -196,15 +172,8 @@ public class Readings {
         }
     }
 
-    private Optional<String> code(Unread found) {
-        try {
-            return new PaperFile(store.file(found.digest()), "reading " + found.claim(), looking, texts).code();
-        } catch (RuntimeException e) {
-            LOG.info(
-                    "A paper could not be looked through for a code: {}",
-                    e.getClass().getSimpleName());
-            return Optional.empty();
-        }
+    private static String turnsOf(Unread found) {
+        return "reading " + found.claim();
     }
 
     private Optional<Unread> nextUnread() {
@@ -226,61 +195,6 @@ public class Readings {
                         .query(Integer.class)
                         .single()
                 > 0;
-    }
-
-    private Reading read(Unread found) {
-        try {
-            PaperFile file = new PaperFile(store.file(found.digest()), "reading " + found.claim(), looking, texts);
-            List<ShownValue> shown = pages(file).stream()
-                    .flatMap(page -> found(page, file).stream())
-                    .map(Readings::asRead)
-                    .toList();
-            return new Reading(shown.isEmpty() ? Reading.State.NOTHING : Reading.State.READ, shown);
-        } catch (IOException | RuntimeException e) {
-            LOG.info("A paper could not be read: {}", e.getClass().getSimpleName());
-            return new Reading(Reading.State.FAILED, List.of());
-        }
-    }
-
-    /** The lines of each page; a page without text is looked at as a picture. */
-    private static List<List<Line>> pages(PaperFile file) throws IOException {
-        int count = Math.min(file.pages(), MOST_PAGES);
-        List<Line> written = file.lines(count);
-        List<List<Line>> pages = new ArrayList<>();
-        for (int page = 1; page <= count; page++) {
-            int at = page;
-            List<Line> own = written.stream().filter(line -> line.page() == at).toList();
-            pages.add(own.isEmpty() ? Ocr.lines(file.picture(page, SHARPEST), page) : own);
-        }
-        return pages;
-    }
-
-    private List<Found> found(List<Line> lines, PaperFile file) {
-        List<Found> slip = SlipReader.read(lines);
-        if (!slip.isEmpty()) {
-            return slip;
-        }
-        List<Found> zone = ZoneReader.read(lines, clock.today());
-        boolean mayHaveOne = zone.isEmpty()
-                && !lines.isEmpty()
-                && lines.stream()
-                        .anyMatch(
-                                line -> line.text().contains("<") || line.text().contains("«"));
-        if (!mayHaveOne) {
-            return zone.isEmpty() ? CostReader.read(lines) : zone;
-        }
-        int page = lines.getFirst().page();
-        try {
-            return ZoneReader.read(Ocr.zoneLines(file.picture(page, SHARPEST), page), clock.today());
-        } catch (IOException e) {
-            return List.of();
-        }
-    }
-
-    private static ShownValue asRead(Found found) {
-        Line line = found.line();
-        return new ShownValue(
-                found.field(), line.page(), found.value(), found.value(), line.place(), ShownValue.State.READ, "");
     }
 
     private void keep(UUID paper, Reading.State state, List<ShownValue> shown) {

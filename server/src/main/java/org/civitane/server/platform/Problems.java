@@ -61,7 +61,7 @@ class Problems {
     /** Two at once: one was first, by version, by lock, or by what may be there only once. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> changedMeanwhile(ConcurrencyFailureException e) {
-        return known(Problem.conflict("changed-meanwhile", texts.say("problem.changed-meanwhile")));
+        return known(Problem.conflict("changed-meanwhile", Phrase.of("problem.changed-meanwhile")));
     }
 
     @ExceptionHandler
@@ -71,10 +71,10 @@ class Problems {
                         ? sql.getSQLState()
                         : "";
         if (state.equals("23505")) {
-            return known(Problem.conflict("changed-meanwhile", texts.say("problem.changed-meanwhile")));
+            return known(Problem.conflict("changed-meanwhile", Phrase.of("problem.changed-meanwhile")));
         }
         LOG.error("The database refused what should have been refused before, {}", state);
-        return state.startsWith("22") ? known(Problem.invalid("", texts.say("problem.unreadable"))) : unexpected(e);
+        return state.startsWith("22") ? known(Problem.invalid("", Phrase.of("problem.unreadable"))) : unexpected(e);
     }
 
     @ExceptionHandler
@@ -82,8 +82,8 @@ class Problems {
         FieldError first =
                 e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
         return first == null
-                ? known(Problem.invalid("", texts.say("problem.unreadable")))
-                : known(Problem.invalid(asPath(first.getField()), words(first)));
+                ? known(Problem.invalid("", Phrase.of("problem.unreadable")))
+                : known(Problem.invalid(asPath(first.getField()), Phrase.text(words(first))));
     }
 
     @ExceptionHandler
@@ -94,15 +94,20 @@ class Problems {
                 .findFirst()
                 .orElse("");
         return known(Problem.invalid(
-                path, e.getAllErrors().stream().map(this::words).findFirst().orElse(texts.say("problem.unreadable"))));
+                path,
+                e.getAllErrors().stream()
+                        .map(this::words)
+                        .map(Phrase::text)
+                        .findFirst()
+                        .orElse(Phrase.of("problem.unreadable"))));
     }
 
     /** A part of the address that cannot name anything names nothing; another value is wrong where it stands. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> mismatch(MethodArgumentTypeMismatchException e) {
         return e.getParameter().hasParameterAnnotation(PathVariable.class)
-                ? known(Problem.notFound(texts.say("problem.nothing-there")))
-                : known(Problem.invalid(e.getName(), texts.say("problem.field.type")));
+                ? known(Problem.notFound(Phrase.of("problem.nothing-there")))
+                : known(Problem.invalid(e.getName(), Phrase.of("problem.field.type")));
     }
 
     /** What is JSON but not what was expected is wrong at its field; the rest is wrong as a whole. */
@@ -112,9 +117,10 @@ class Problems {
                 && !mismatch.getPath().isEmpty()) {
             Class<?> wanted = mismatch.getTargetType();
             String kind = wanted == null ? "type" : wanted.getSimpleName().toLowerCase(Locale.ROOT);
-            return known(Problem.invalid(pathOf(mismatch), texts.sayOr("problem.field." + kind, "problem.field.type")));
+            return known(Problem.invalid(
+                    pathOf(mismatch), Phrase.text(texts.sayOr("problem.field." + kind, "problem.field.type"))));
         }
-        return known(Problem.unreadable(texts.say("problem.unreadable")));
+        return known(Problem.unreadable(Phrase.of("problem.unreadable")));
     }
 
     @ExceptionHandler({
@@ -134,7 +140,7 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> denied(AccessDeniedException e) {
-        return known(Problem.forbidden(ProblemText.MAY_NOT));
+        return known(Problem.forbidden(Phrase.text(ProblemText.MAY_NOT)));
     }
 
     /** What the framework refuses by itself: a method, a type, a part that is missing. */

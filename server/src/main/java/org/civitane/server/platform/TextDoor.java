@@ -44,11 +44,7 @@ class TextDoor extends RequestBodyAdviceAdapter {
                             .map(FactSpec::name))
             .collect(Collectors.toUnmodifiableSet());
 
-    private final Texts texts;
-
-    TextDoor(Texts texts) {
-        this.texts = texts;
-    }
+    TextDoor(Texts texts) {}
 
     @Override
     public boolean supports(MethodParameter parameter, Type type, Class<? extends HttpMessageConverter<?>> converter) {
@@ -64,7 +60,7 @@ class TextDoor extends RequestBodyAdviceAdapter {
             throws IOException {
         byte[] body = message.getBody().readNBytes(LARGEST + 1);
         if (body.length > LARGEST) {
-            throw Problem.tooLarge(texts.say("problem.too-large", LARGEST / 1024));
+            throw Problem.tooLarge(Phrase.of("problem.too-large", LARGEST / 1024));
         }
         try {
             return new Read(plain(body), message.getHeaders());
@@ -96,7 +92,7 @@ class TextDoor extends RequestBodyAdviceAdapter {
         if (fault.isPresent()) {
             String pointer = at.streamReadContext().pathAsPointer().toString();
             throw Problem.invalid(
-                    pointer.isEmpty() ? "" : pointer.substring(1), texts.say("problem.text." + fault.get()));
+                    pointer.isEmpty() ? "" : pointer.substring(1), Phrase.of("problem.text." + fault.get()));
         }
         return PlainText.cleaned(text);
     }

@@ -13,18 +13,16 @@ import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
-import org.civitane.server.casework.ClaimTouched;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReceived;
+import org.civitane.server.claims.ClaimTouched;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -43,9 +41,7 @@ public class Registers {
     private final JdbcClient database;
     private final Claims claims;
     private final Contacts contacts;
-    private final History history;
     private final SchedulerClient jobs;
-    private final Texts texts;
     private final AgencyClock clock;
     private final ApplicationEventPublisher events;
 
@@ -53,17 +49,13 @@ public class Registers {
             JdbcClient database,
             Claims claims,
             Contacts contacts,
-            History history,
             SchedulerClient jobs,
-            Texts texts,
             AgencyClock clock,
             ApplicationEventPublisher events) {
         this.database = database;
         this.claims = claims;
         this.contacts = contacts;
-        this.history = history;
         this.jobs = jobs;
-        this.texts = texts;
         this.clock = clock;
         this.events = events;
     }
@@ -94,7 +86,7 @@ public class Registers {
     public void askAgain(UUID claim, UUID request, Actor actor) {
         RegisterRequest last = request(request)
                 .filter(each -> each.claim().equals(claim))
-                .orElseThrow(() -> Problem.notFound(texts.say("register.none")));
+                .orElseThrow(() -> Problem.notFound(Phrase.of("register.none")));
         if (last.state() == RegisterRequest.State.ASKED) {
             return;
         }
@@ -106,7 +98,7 @@ public class Registers {
         } else {
             ask(claim, new Questions.Asked(last.register(), last.subject(), last.question()));
         }
-        history.add(
+        claims.note(
                 claim,
                 actor,
                 "register-asked",
@@ -117,15 +109,15 @@ public class Registers {
     /** A caseworker goes on without an answer. @throws Problem without a reason, or when the answer has come */
     public void without(UUID claim, UUID request, String reason, SignedIn who) {
         if (reason.isBlank()) {
-            throw Problem.invalid("reason", texts.say("problem.reason"));
+            throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
         int changed = database.sql("""
                         update register_request set state = 'WITHOUT', because = ?
                         where id = ? and claim_id = ? and state in ('ASKED', 'SILENT')""").params(reason.strip(), request, claim).update();
         if (changed == 0) {
-            throw Problem.conflict("answered", texts.say("register.has-answered"));
+            throw Problem.conflict("answered", Phrase.of("register.has-answered"));
         }
-        history.add(claim, Actor.of(who), "register-without", Phrase.of("history.register-without", reason.strip()));
+        claims.note(claim, Actor.of(who), "register-without", Phrase.of("history.register-without", reason.strip()));
         claims.comeBackFromRegister(claim);
     }
 
@@ -189,7 +181,7 @@ public class Registers {
                         update register_request set state = 'SILENT', tried_at = ?, attempts = attempts + ?
                         where id = ? and state in ('ASKED', 'SILENT')""").params(now(), asked, request.id()).update();
         if (first) {
-            history.add(
+            claims.note(
                     request.claim(),
                     Actor.part("register." + request.register()),
                     "register-silent",

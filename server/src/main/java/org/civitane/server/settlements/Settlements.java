@@ -7,16 +7,14 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,15 +29,11 @@ public class Settlements {
 
     private final JdbcClient database;
     private final Claims claims;
-    private final History history;
-    private final Texts texts;
     private final AgencyClock clock;
 
-    Settlements(JdbcClient database, Claims claims, History history, Texts texts, AgencyClock clock) {
+    Settlements(JdbcClient database, Claims claims, AgencyClock clock) {
         this.database = database;
         this.claims = claims;
-        this.history = history;
-        this.texts = texts;
         this.clock = clock;
     }
 
@@ -108,7 +102,7 @@ public class Settlements {
                         now(),
                         unasked)
                 .update();
-        history.add(claim.id(), actor, "settled", Phrase.of("history.settled", reason));
+        claims.note(claim.id(), actor, "settled", Phrase.of("history.settled", reason));
         claims.touch(claim.id());
     }
 
@@ -117,7 +111,7 @@ public class Settlements {
         if (lapse(claim.id(), List.of(path)) == 0) {
             return;
         }
-        history.add(claim.id(), actor, "unsettled", Phrase.of("history.unsettled"));
+        claims.note(claim.id(), actor, "unsettled", Phrase.of("history.unsettled"));
         claims.touch(claim.id());
     }
 
@@ -149,7 +143,7 @@ public class Settlements {
 
     private Phrase given(FactPath path, String reason) {
         if (reason.isBlank() || reason.length() > LONGEST_REASON) {
-            throw Problem.invalid(path.path(), texts.say("problem.reason"));
+            throw Problem.invalid(path.path(), Phrase.of("problem.reason"));
         }
         return Phrase.text(reason.strip());
     }
@@ -160,9 +154,9 @@ public class Settlements {
             CasePaths.set(file, path, value);
             CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
-            throw Problem.invalid(path.path(), e.getMessage());
+            throw Problem.invalid(path.path(), Phrase.text(e.getMessage()));
         } catch (IllegalArgumentException | ClassCastException e) {
-            throw Problem.invalid(path.path(), texts.say("problem.no-such-fact"));
+            throw Problem.invalid(path.path(), Phrase.of("problem.no-such-fact"));
         }
     }
 

@@ -9,7 +9,7 @@ import org.civitane.core.casefile.Member;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.server.casework.Claims;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.settlements.Settlement;

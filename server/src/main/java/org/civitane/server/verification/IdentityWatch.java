@@ -5,17 +5,15 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityCheck;
-import org.civitane.server.casework.Actor;
-import org.civitane.server.casework.ClaimReceived;
-import org.civitane.server.casework.ClaimView;
-import org.civitane.server.casework.Claims;
-import org.civitane.server.casework.History;
+import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReceived;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.doubts.IdentityMayChange;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.papers.PapersChanged;
 import org.civitane.server.platform.AgencyClock;
-import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Register;
 import org.civitane.server.registers.RegisterAnswered;
 import org.springframework.context.event.EventListener;
@@ -32,28 +30,22 @@ class IdentityWatch {
     private final Claims claims;
     private final Dossiers dossiers;
     private final EvidenceList evidence;
-    private final History history;
     private final JdbcClient database;
     private final AgencyClock clock;
-    private final Texts texts;
 
     IdentityWatch(
             Verification verification,
             Claims claims,
             Dossiers dossiers,
             EvidenceList evidence,
-            History history,
             JdbcClient database,
-            AgencyClock clock,
-            Texts texts) {
+            AgencyClock clock) {
         this.verification = verification;
         this.claims = claims;
         this.dossiers = dossiers;
         this.evidence = evidence;
-        this.history = history;
         this.database = database;
         this.clock = clock;
-        this.texts = texts;
     }
 
     @EventListener
@@ -97,7 +89,7 @@ class IdentityWatch {
                         on conflict (claim_id) do update set result = excluded.result, basis = excluded.basis, changed_at = excluded.changed_at""")
                 .params(id, review.result().name(), basis, Timestamp.from(clock.instant()))
                 .update();
-        history.add(id, Actor.part("identity.actor"), "identity-checked", review.sentence());
+        claims.note(id, Actor.part("identity.actor"), "identity-checked", review.sentence());
         boolean byRegister = review.basis().equals(Optional.of(IdentityCheck.Basis.REGISTER));
         evidence.shownByRegister(claim, PaperKind.IDENTITY.code(), review.member(), byRegister);
     }

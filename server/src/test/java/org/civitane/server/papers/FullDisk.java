@@ -4,12 +4,11 @@ import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
-import org.civitane.server.platform.Texts;
 
 /** A store on a disk without room: every byte meets the error that a full disk gives. */
 public final class FullDisk extends DiskPaperStore {
     public FullDisk(Path folder) {
-        super(folder, new Texts());
+        super(folder);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import org.civitane.server.papers.looking.Look.Task;
 import org.civitane.server.papers.reading.Line;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.platform.Texts;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -33,15 +33,13 @@ public class Looking implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Looking.class);
 
     private final LookingBounds bounds;
-    private final Texts texts;
     private final Turns turns;
     private final Deque<EyeProcess> resting = new ArrayDeque<>();
     private final ScheduledExecutorService endings = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("looking-ends").factory());
 
-    Looking(LookingBounds bounds, Texts texts) {
+    Looking(LookingBounds bounds) {
         this.bounds = bounds;
-        this.texts = texts;
         this.turns = new Turns(bounds.atOnce(), bounds.mostWaiting());
     }
 
@@ -79,15 +77,15 @@ public class Looking implements DisposableBean {
 
     private byte[] look(Look look, String whose) {
         CompletableFuture<Void> turn =
-                turns.take(whose).orElseThrow(() -> Problem.tooMany(texts.say("paper.too-many-at-once")));
+                turns.take(whose).orElseThrow(() -> Problem.tooMany(Phrase.of("paper.too-many-at-once")));
         turn.join();
         try {
             return inTime(look);
         } catch (CannotLook e) {
             LOG.info("A file could not be looked at: {}", e.fault());
             throw e.fault() == Fault.NO_PAGE
-                    ? Problem.notFound(texts.say(e.fault().sentence()))
-                    : Problem.invalid("file", texts.say(e.fault().sentence()));
+                    ? Problem.notFound(Phrase.of(e.fault().sentence()))
+                    : Problem.invalid("file", Phrase.of(e.fault().sentence()));
         } finally {
             turns.done();
         }

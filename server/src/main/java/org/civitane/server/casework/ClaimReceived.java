@@ -1,6 +1,0 @@
-package org.civitane.server.casework;
-
-import java.util.UUID;
-
-/** A claim was handed in, or its application changed: registers may have to be asked. */
-public record ClaimReceived(UUID claim) {}

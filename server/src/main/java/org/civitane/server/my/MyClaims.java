@@ -1,0 +1,197 @@
+package org.civitane.server.my;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.civitane.core.claim.Act;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
+import org.civitane.server.contact.Messages;
+import org.civitane.server.decisions.Decision;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.decisions.UrgentAwards;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.evidence.EvidenceItem;
+import org.civitane.server.evidence.EvidenceList;
+import org.civitane.server.following.Payments;
+import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Texts;
+import org.springframework.stereotype.Component;
+
+/** Says where a claim stands to the applicant whose it is, and what is wanted of them. */
+@Component
+class MyClaims {
+    private final Decisions decisions;
+    private final Dossiers dossiers;
+    private final EvidenceList evidence;
+    private final Messages messages;
+    private final UrgentAwards awards;
+    private final Payments payments;
+    private final Texts texts;
+
+    MyClaims(
+            Decisions decisions,
+            Dossiers dossiers,
+            EvidenceList evidence,
+            Messages messages,
+            UrgentAwards awards,
+            Payments payments,
+            Texts texts) {
+        this.decisions = decisions;
+        this.dossiers = dossiers;
+        this.evidence = evidence;
+        this.messages = messages;
+        this.awards = awards;
+        this.payments = payments;
+        this.texts = texts;
+    }
+
+    /**
+     * One claim as its applicant sees it.
+     *
+     * @param sentence where it stands
+     * @param wanted what is wanted from them; empty when nothing is
+     * @param unread how many messages of the caseworker they have not opened
+     * @param wantedAt where it is answered: {@code fix-list}, {@code identity} or {@code papers}; empty when nothing is
+     * @param dueBy the day by which it must be decided, as determined
+     * @param decideBy the day by which it is decided; later when more time was given for an answer
+     * @param asksOthers whether others are asked on it as well
+     * @param papersWanted how many kinds of papers are still to come from them
+     */
+    record MyClaim(
+            UUID id,
+            String number,
+            String programme,
+            String state,
+            String sentence,
+            LocalDate receivedOn,
+            LocalDate dueBy,
+            LocalDate decideBy,
+            Optional<Phrase> wanted,
+            Optional<LocalDate> wantedBy,
+            List<String> outcome,
+            int papersWanted,
+            int unread,
+            boolean hasLetter,
+            String wantedAt,
+            boolean canWithdraw,
+            boolean canWrite,
+            boolean hasPayments,
+            boolean asksOthers) {}
+
+    MyClaim of(ClaimView claim) {
+        Dossier dossier = dossiers.of(claim);
+        Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
+        Optional<Decision> decision = decisions.of(claim.id());
+        Optional<Ask> owed = isOwedTo(claim) ? dossier.firstAsk() : Optional.empty();
+        return new MyClaim(
+                claim.id(),
+                claim.number(),
+                wording.text("name"),
+                claim.state().name(),
+                sentence(claim, owed),
+                claim.receivedOn(),
+                claim.dueBy(),
+                claim.decideBy(),
+                owed.map(Ask::what),
+                owed.map(Ask::dueOn),
+                decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
+                        .map(made -> outcome(dossier.run()))
+                        .orElse(List.of()),
+                claim.state().isOpen() ? papersWanted(dossier) : 0,
+                messages.unread(claim.id(), false),
+                decision.isPresent() || awards.of(claim.id()).isPresent(),
+                owed.map(MyClaims::wantedAt).orElse(""),
+                claim.state().allows(Act.WITHDRAW),
+                claim.state().allows(Act.CORRESPOND),
+                mayBePaid(claim) && !payments.of(claim.id()).isEmpty(),
+                claim.state().isOpen()
+                        && dossier.asks().stream().anyMatch(ask -> !ask.whom().isEmpty()));
+    }
+
+    private static boolean mayBePaid(ClaimView claim) {
+        return claim.decidedAt().isPresent() || claim.state() == ClaimState.WAITING;
+    }
+
+    /** While a claim is held nothing is wanted, and once all is done nothing more. */
+    private static boolean isOwedTo(ClaimView claim) {
+        return claim.state().allows(Act.CORRESPOND) && claim.state() != ClaimState.FROZEN;
+    }
+
+    /** Where what is due first is answered. */
+    private static String wantedAt(Ask ask) {
+        return switch (ask.kind()) {
+            case FIX_LIST -> "fix-list";
+            case DOUBT -> "identity";
+            case LATER_PAPERS -> "papers";
+            case SIGNATURE, WORD -> "";
+            case ACCOUNT -> "account";
+        };
+    }
+
+    private int papersWanted(Dossier dossier) {
+        return (int)
+                evidence.of(dossier).stream().filter(EvidenceItem::isWanted).count();
+    }
+
+    private String sentence(ClaimView claim, Optional<Ask> owed) {
+        return switch (claim.state()) {
+            case WAITING ->
+                owed.map(ask -> texts.say(
+                                "my.waiting",
+                                DayText.brief(ask.dueOn()),
+                                ask.then().inWords()))
+                        .orElse(texts.say("my.in-review", day(claim)));
+            case RECEIVED -> texts.say("my.received", day(claim));
+            case IN_REVIEW, READY -> texts.say("my.in-review", day(claim));
+            case FROZEN -> texts.say("my.frozen");
+            case DECIDED, FULFILLED -> texts.say(claim.closed() ? "my.closed" : "my.decided");
+            case WITHDRAWN -> texts.say("my.withdrawn");
+            case SIGNING ->
+                claim.waiting()
+                        .map(wait -> texts.say("my.signing", wait.what(), DayText.brief(wait.until()), wait.then()))
+                        .orElse(texts.say("my.received", day(claim)));
+            case DRAFT -> "";
+        };
+    }
+
+    /** The day by which it is decided, and why that is later than it was said at first, if it is. */
+    private String day(ClaimView claim) {
+        String day = DayText.date(claim.decideBy());
+        return claim.decideBy().equals(claim.dueBy()) ? day : texts.say("my.later", day, DayText.date(claim.dueBy()));
+    }
+
+    private List<String> outcome(Run run) {
+        if (!run.isAboutPeople()) {
+            return run.determination().outcomes().stream()
+                    .map(outcome -> texts.say(
+                            "my.outcome",
+                            run.wording().text("outcome." + outcome.result()),
+                            run.wording()
+                                    .filled(
+                                            run.wording().textOr("summary." + outcome.result(), "{basis}"),
+                                            run.places(outcome))))
+                    .toList();
+        }
+        return run.determination().outcomes().stream()
+                .collect(Collectors.groupingBy(
+                        Outcome::result,
+                        java.util.LinkedHashMap::new,
+                        Collectors.mapping(o -> run.nameOf(o.subject()), Collectors.joining(", "))))
+                .entrySet()
+                .stream()
+                .map(entry ->
+                        texts.say("estimate.for", run.wording().text("outcome." + entry.getKey()), entry.getValue()))
+                .toList();
+    }
+}

@@ -1,0 +1,93 @@
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../api/client';
+import { CheckField, TextField } from '../components/Field';
+
+export type Contact = Schemas['Contact'];
+
+export const NO_CONTACT: Contact = {
+  street: '',
+  houseNumber: '',
+  postCode: '',
+  personNumber: '',
+  email: '',
+  phone: '',
+  mayLetter: true,
+  mayEmail: true,
+  mayText: true,
+  mayCall: true,
+  safeName: '',
+  safeTime: '',
+};
+
+type Props = {
+  contact: Contact;
+  onChange: (contact: Contact) => void;
+  error?: (field: string) => string | null;
+};
+
+/** How someone may be reached, and by which name and when it is safe. */
+export function SafeContactFields({ contact, onChange, error }: Props) {
+  const { t } = useTranslation();
+  const change = (what: Partial<Contact>) => onChange({ ...contact, ...what });
+  return (
+    <>
+      <div className="flex flex-col gap-4 sm:flex-row">
+        <TextField
+          label={t('contact.phone')}
+          hint={t('contact.phoneHint')}
+          autoComplete="tel"
+          value={contact.phone}
+          error={error?.('contact/phone')}
+          onChange={(phone) => change({ phone })}
+        />
+        <TextField
+          label={t('contact.email')}
+          hint={t('contact.emailHint')}
+          autoComplete="email"
+          value={contact.email}
+          error={error?.('contact/email')}
+          onChange={(email) => change({ email })}
+        />
+      </div>
+      <fieldset>
+        <legend className="mb-1 font-semibold">{t('contact.may')}</legend>
+        <div className="grid gap-x-6 sm:grid-cols-2">
+          <CheckField
+            label={t('contact.mayEmail')}
+            checked={contact.mayEmail ?? true}
+            onChange={(mayEmail) => change({ mayEmail })}
+          />
+          <CheckField
+            label={t('contact.mayText')}
+            checked={contact.mayText ?? true}
+            onChange={(mayText) => change({ mayText })}
+          />
+          <CheckField
+            label={t('contact.mayCall')}
+            checked={contact.mayCall ?? true}
+            onChange={(mayCall) => change({ mayCall })}
+          />
+          <CheckField
+            label={t('contact.mayLetter')}
+            checked={contact.mayLetter ?? true}
+            onChange={(mayLetter) => change({ mayLetter })}
+          />
+        </div>
+      </fieldset>
+      <div className="flex flex-col gap-4 sm:flex-row">
+        <TextField
+          label={t('contact.safeName')}
+          hint={t('contact.safeNameHint')}
+          value={contact.safeName}
+          onChange={(safeName) => change({ safeName })}
+        />
+        <TextField
+          label={t('contact.safeTime')}
+          hint={t('contact.safeTimeHint')}
+          value={contact.safeTime}
+          onChange={(safeTime) => change({ safeTime })}
+        />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,108 @@
+import { useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../api/client';
+import { FormText } from '../components/FormText';
+import { isAbout, Problem } from '../components/Problem';
+import { dateText } from '../i18n';
+
+type Props = {
+  other: Schemas['Other'];
+  /** Whether whoever looks at it may send a link now. */
+  may: boolean;
+  /** Whether a link that was closed may be sent anew, and one whose day has passed. */
+  anew?: boolean;
+  busy: boolean;
+  error: Error | null;
+  sent: boolean;
+  onSend: (reach: Schemas['ReachWish']) => void;
+  onForm: () => void;
+};
+
+/** Someone else who is asked: what they owe, how far it is, and sending their link. How they are reached is not shown. */
+export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend, onForm }: Props) {
+  const { t } = useTranslation();
+  const isOpen = other.state === 'OPEN' || other.state === 'PARTLY';
+  const canSend =
+    may && (other.closed ? anew : isOpen || (anew && other.kind === 'SIGNATURE' && other.state === 'LAPSED'));
+  const edge = isOpen
+    ? 'border-l-warning'
+    : other.state === 'ANSWERED'
+      ? 'border-l-success'
+      : 'border-l-error';
+  return (
+    <article className={`sheet border-l-4 p-4 ${edge}`}>
+      <h2 className="text-lg first-letter:uppercase">{other.what}</h2>
+      <p className={other.state === 'ANSWERED' ? 'text-success' : isOpen ? 'text-warning' : 'text-error'}>
+        <span aria-hidden="true">{other.state === 'ANSWERED' ? '✓ ' : '◈ '}</span>
+        {t(`others.state.${other.state}`, { date: dateText(other.dueOn) })}
+      </p>
+      {isOpen && (
+        <p className="quiet text-sm">
+          {other.closed
+            ? t('others.closed')
+            : other.sent
+              ? t('others.sent', { when: other.sent })
+              : other.reachable
+                ? t('others.notSent')
+                : t('others.unreachable')}
+        </p>
+      )}
+      {sent && (
+        <p role="status" className="mt-2 font-semibold text-success">
+          {t('others.sentNow')}
+        </p>
+      )}
+      {may && isOpen && (
+        <button type="button" className="min-h-11 cursor-pointer font-semibold text-primary" onClick={onForm}>
+          {t('others.form')}
+        </button>
+      )}
+      {canSend && (
+        <details className="mt-2" open={!other.reachable}>
+          <summary className="cursor-pointer py-2.5 font-semibold text-primary">
+            {t(other.sent ? 'others.again' : 'others.send')}
+          </summary>
+          <Reach
+            known={other.reachable}
+            signs={other.kind === 'SIGNATURE'}
+            busy={busy}
+            error={error}
+            onSend={onSend}
+          />
+        </details>
+      )}
+    </article>
+  );
+}
+
+type ReachProps = { known: boolean; signs: boolean } & Pick<Props, 'busy' | 'error' | 'onSend'>;
+
+function Reach({ known, signs, busy, error, onSend }: ReachProps) {
+  const { t } = useTranslation();
+  const { control, handleSubmit } = useForm({ defaultValues: { email: '', phone: '', personNumber: '' } });
+  const fields = [
+    { name: 'email', label: t('others.email'), hint: known ? t('others.keptHint') : null },
+    { name: 'phone', label: t('others.phone'), hint: t('others.phoneHint') },
+    ...(signs ? [{ name: 'personNumber', label: t('others.number'), hint: t('others.numberHint') }] : []),
+  ] as const;
+  return (
+    <form className="mt-2 space-y-3" onSubmit={handleSubmit(onSend)}>
+      {!fields.some((each) => isAbout(error, `contact/${each.name}`)) && <Problem of={error} />}
+      {fields.map((each) => (
+        <FormText
+          key={each.name}
+          control={control}
+          name={each.name as 'email'}
+          label={each.label}
+          hint={each.hint}
+          problem={error}
+          path={`contact/${each.name}`}
+          autoComplete="off"
+        />
+      ))}
+      <button type="submit" className="btn btn-primary h-11" disabled={busy}>
+        {t('others.send')}
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,118 @@
+import { Tab as AriaTab, TabList, TabPanel, Tabs } from 'react-aria-components';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import type { useDesk } from '../../claim/useDesk';
+import { FactTable } from './FactTable';
+import { IdentityPanel } from './IdentityPanel';
+import { IncomePanel } from './IncomePanel';
+import { MessagePanel } from './MessagePanel';
+import { OthersPanel } from './OthersPanel';
+import { PaymentPanel } from './PaymentPanel';
+import { RegisterPanel } from './RegisterPanel';
+import { Rounds } from './Rounds';
+
+export const TABS = [
+  'facts',
+  'identity',
+  'income',
+  'registers',
+  'messages',
+  'others',
+  'payments',
+  'history',
+] as const;
+export type Tab = (typeof TABS)[number];
+
+type Props = {
+  desk: Schemas['Desk'];
+  tab: Tab;
+  onTab: (tab: Tab) => void;
+  chosen: string;
+  onChoose: (key: string) => void;
+  onSettle: (fact: Schemas['Fact'], view: Schemas['Settle']['view']) => void;
+  onPaper: (paper: string, page: number) => void;
+  work: ReturnType<typeof useDesk>;
+};
+
+/** The middle of the desk: the facts first, and what stands behind them one step away. */
+export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, work }: Props) {
+  const { t } = useTranslation();
+  const marks: Partial<Record<Tab, boolean>> = {
+    identity: desk.identity.result === 'DISPUTED' || desk.identity.result === 'MISUSE_SUSPECTED',
+    income: desk.income.sources.some((each) =>
+      ['UNDISCLOSED', 'HIDDEN_PAY', 'MISSTATED', 'DISPUTED'].includes(each.verdict),
+    ),
+    registers: desk.registers.some((each) => each.state === 'SILENT'),
+    messages: desk.unread > 0,
+  };
+  return (
+    <Tabs selectedKey={tab} onSelectionChange={(key) => onTab(key as Tab)}>
+      <TabList aria-label={t('desk.tabs')} className="flex flex-wrap gap-x-1 border-b border-base-300 px-2">
+        {TABS.map((each) => (
+          <AriaTab
+            key={each}
+            id={each}
+            className={({ isSelected, isFocusVisible }) =>
+              `flex min-h-9 cursor-pointer items-center px-2.5 ${isSelected ? 'border-b-2 border-primary font-semibold' : ''} ${isFocusVisible ? 'outline-2 outline-primary' : ''}`
+            }
+          >
+            {t(`desk.tab.${each}`)}
+            {marks[each] && (
+              <span className="text-error">
+                <span aria-hidden="true"> ◆</span>
+                <span className="sr-only"> {t('desk.tabMark')}</span>
+              </span>
+            )}
+          </AriaTab>
+        ))}
+      </TabList>
+      <TabPanel id={tab}>
+        {tab === 'facts' && (
+          <>
+            <FactTable
+              desk={desk}
+              chosen={chosen}
+              onChoose={onChoose}
+              onSettle={onSettle}
+              onPaper={onPaper}
+            />
+            <Rounds lists={desk.asking.fixLists} />
+            <p className="quiet px-4 py-3 text-[13px]">{t('desk.keys')}</p>
+          </>
+        )}
+        {tab === 'identity' && (
+          <IdentityPanel desk={desk} onPaper={onPaper} onDoubt={(why) => work.doubt.mutate(why)} />
+        )}
+        {tab === 'income' && <IncomePanel income={desk.income} onPaper={onPaper} />}
+        {tab === 'registers' && (
+          <RegisterPanel
+            desk={desk}
+            onAsk={(request) => work.askRegister.mutate(request)}
+            onWithout={(wish) => work.withoutRegister.mutate(wish)}
+          />
+        )}
+        {tab === 'messages' && (
+          <MessagePanel claim={desk.id} canWrite={desk.may.write} onRead={work.changed} />
+        )}
+        {tab === 'others' && <OthersPanel desk={desk} onPaper={onPaper} />}
+        {tab === 'payments' && <PaymentPanel desk={desk} />}
+        {tab === 'history' && <History desk={desk} />}
+      </TabPanel>
+    </Tabs>
+  );
+}
+
+function History({ desk }: { desk: Schemas['Desk'] }) {
+  return (
+    <ul className="px-4 py-3">
+      {desk.past.history.map((line, i) => (
+        <li key={`${line.when}${i}`} className="flex gap-3 py-0.5">
+          <span className="quiet w-24 shrink-0">{line.when}</span>
+          <span>
+            <strong>{line.who}</strong> {line.sentence}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
