@@ -14,7 +14,6 @@ function Page({ onChoose, entries = ENTRIES }: { onChoose: (key: string) => void
   return (
     <Finder
       label="Find"
-      listLabel="Found"
       words={words}
       entries={entries}
       none={words ? `nothing for ${words}` : ''}

@@ -6,7 +6,6 @@ export type Entry = { key: string; number?: string; words: string; more?: string
 
 type Props = {
   label: string;
-  listLabel: string;
   words: string;
   entries: Entry[];
   /** Said where nothing was found; nothing while nothing was looked for. */
@@ -16,7 +15,7 @@ type Props = {
 };
 
 /** A field that finds while one types. Ctrl K leads to it; arrows choose, Enter takes what is chosen, else the first. */
-export function Finder({ label, listLabel, words, entries, none, onWords, onChoose }: Props) {
+export function Finder({ label, words, entries, none, onWords, onChoose }: Props) {
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
@@ -58,10 +57,7 @@ export function Finder({ label, listLabel, words, entries, none, onWords, onChoo
         onKeyDown={onKeyDown}
       />
       <Popover placement="bottom end" className="sheet dense z-20 w-[480px] py-1">
-        <ListBox<Entry>
-          aria-label={listLabel}
-          renderEmptyState={() => (none ? <p className="px-3 py-2">{none}</p> : null)}
-        >
+        <ListBox<Entry> renderEmptyState={() => (none ? <p className="px-3 py-2">{none}</p> : null)}>
           {(entry) => (
             <ListBoxItem
               id={entry.key}

@@ -47,7 +47,6 @@ export function SearchBox({ commands }: { commands: Command[] }) {
     <search>
       <Finder
         label={t('nav.find')}
-        listLabel={t('sheet.found')}
         words={words}
         entries={entries}
         none={hits.data ? t('sheet.noneFound', { q }) : ''}

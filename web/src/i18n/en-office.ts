@@ -56,7 +56,6 @@ export const enOffice = {
     REGISTER: 'Registers',
     CASEWORKER: 'Caseworkers',
     keys: 'j k move · Enter open · n take the most pressing',
-    found: 'Found',
     noneFound: 'Nothing found for “{{q}}”. Try a part of the name, or the number.',
   },
   rulebook: {

@@ -66,7 +66,7 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
           </AriaTab>
         ))}
       </TabList>
-      <TabPanel id={tab}>
+      <TabPanel key={tab} id={tab}>
         {tab === 'facts' && (
           <>
             <FactTable

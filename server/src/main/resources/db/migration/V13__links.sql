@@ -3,15 +3,27 @@
 alter table ask add column whom text not null default '';
 alter table ask drop constraint ask_kind_check;
 alter table ask add constraint ask_kind_check
-  check (kind in ('FIX_LIST', 'DOUBT', 'LATER_PAPERS', 'ACCOUNT', 'SIGNATURE', 'WORD'));
+  check (kind in ('FIX_LIST', 'DOUBT', 'LATER_PAPERS', 'ACCOUNT', 'SIGNATURE', 'WORD', 'REGISTER'));
 alter table ask drop constraint ask_then_what_check;
 alter table ask add constraint ask_then_what_check
-  check (then_what in ('DECIDE', 'CLOSE', 'STOP', 'KEEP', 'GO_ON', 'WITHOUT'));
+  check (then_what in ('DECIDE', 'CLOSE', 'STOP', 'KEEP', 'GO_ON', 'WITHOUT', 'LOOK'));
 drop index claim_waiting;
 create index claim_waiting on claim (owner_id, wait_on) where wait_on is not null;
 
 drop index ask_open;
 create unique index ask_open on ask (claim_id, kind, whom) where state in ('OPEN', 'PARTLY');
+
+-- A register that stays silent owes an answer as well.
+insert into ask (id, claim_id, kind, about, whom, what, first_due_on, due_on, then_what, state, asked_by, asked_at)
+select gen_random_uuid(), r.claim_id, 'REGISTER', r.claim_id, r.id::text,
+  jsonb_build_object('say', 'wait.register', 'with',
+    jsonb_build_array(jsonb_build_object('say', 'register.in.' || upper(r.register)))),
+  current_date + 3, current_date + 3, 'LOOK', 'OPEN', '', r.asked_at
+from register_request r join claim c on c.id = r.claim_id
+where r.state = 'SILENT' and c.state in ('RECEIVED', 'IN_REVIEW', 'READY', 'WAITING', 'FROZEN');
+insert into scheduled_tasks (task_name, task_instance, execution_time, picked, version)
+select 'lapse-ask', id || '@' || due_on, (due_on + 1)::timestamp at time zone 'Atlantic/Azores', false, 1
+from ask where kind = 'REGISTER';
 
 create table ask_link (
   id          uuid primary key,

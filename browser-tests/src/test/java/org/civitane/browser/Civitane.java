@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
@@ -104,7 +105,7 @@ final class Civitane {
     static void open(Page page, String prefix, int number) {
         page.navigate("/day-sheet");
         page.getByLabel("Find a household or number").fill("%05d".formatted(number));
-        page.getByLabel("Found")
+        page.getByRole(AriaRole.LISTBOX)
                 .getByText(java.util.regex.Pattern.compile(prefix + "-\\d\\d-%05d".formatted(number)))
                 .first()
                 .click();

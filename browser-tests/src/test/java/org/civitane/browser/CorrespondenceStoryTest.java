@@ -35,7 +35,7 @@ public class CorrespondenceStoryTest {
     @Test
     public void twoPointsAreAskedAndOneIsAnsweredFirst() {
         desk.getByLabel("Find a household or number").fill(number);
-        desk.getByLabel("Found").getByText(number).click();
+        desk.getByRole(AriaRole.LISTBOX).getByText(number).click();
         desk.getByText("Take this claim").click();
         assertThat(desk.getByText("Do not call. Ask for Ana.")).isVisible();
         assertThat(desk.getByText("register's answer on")).hasCount(0);

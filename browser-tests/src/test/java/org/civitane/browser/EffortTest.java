@@ -101,7 +101,7 @@ public class EffortTest {
         String wanted = "%05d".formatted(number);
         type("Find a household or number", wanted);
         clicks++;
-        page.getByLabel("Found")
+        page.getByRole(AriaRole.LISTBOX)
                 .getByText(java.util.regex.Pattern.compile("FA-\\d\\d-" + wanted))
                 .first()
                 .click();

@@ -74,7 +74,7 @@ public class SchoolMealsStoryTest {
         assertThat(Civitane.violations(desk)).isEmpty();
         Civitane.picture(desk, "day-sheet");
         desk.getByLabel("Find a household or number").fill("marysol kwental");
-        desk.getByLabel("Found").getByText(number).click();
+        desk.getByRole(AriaRole.LISTBOX).getByText(number).click();
         desk.getByText("Take this claim").click();
         assertThat(desk.getByText("Waiting for you: nothing that matters is in the way"))
                 .isVisible();
@@ -145,7 +145,7 @@ public class SchoolMealsStoryTest {
         desk.getByText("Decide …").click();
         assertThat(desk.getByText("The letter as it will go out")).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();
-        desk.waitForFunction("[...document.images].every(image => image.complete && image.naturalWidth > 0)");
+        assertThat(desk.locator("main img")).hasJSProperty("complete", true);
         Civitane.picture(desk, "decide");
         desk.getByText("Decide and send the letter").click();
         assertThat(desk.getByText("Decided; the letter is in the applicant's claims."))

@@ -127,7 +127,7 @@ public class VerificationStoryTest {
         String number = person.number();
         Page joao = civitane.signedIn("joao.brattli@halvern.example");
         joao.getByLabel("Find a household or number").fill(number);
-        joao.getByLabel("Found").getByText(number).click();
+        joao.getByRole(AriaRole.LISTBOX).getByText(number).click();
         joao.getByText("Take this claim").click();
         joao.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Identity"))
                 .click();

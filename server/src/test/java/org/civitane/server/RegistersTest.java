@@ -11,7 +11,9 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.person.Address;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Wait;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -140,8 +142,15 @@ public class RegistersTest extends ServerTest {
                         .orElseThrow()
                         .answer()
                         .isPresent());
+        await(
+                "it waits for the register",
+                () -> claims.claim(claim.id())
+                        .waiting()
+                        .filter(wait -> wait.on() == Wait.On.REGISTER)
+                        .isPresent());
+        assertThat(asks.open(claim.id(), Ask.Kind.REGISTER)).isPresent();
         ClaimView waiting = claims.claim(claim.id());
-        assertThat(waiting.state()).isNotEqualTo(ClaimState.READY);
+        assertThat(waiting.state()).isEqualTo(ClaimState.WAITING);
         assertThatThrownBy(() -> decisions.decide(waiting, "", "", caseworker))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("has not answered");
@@ -150,9 +159,24 @@ public class RegistersTest extends ServerTest {
         registers.without(claim.id(), wages(claim).id(), "The employer confirmed it by phone.", caseworker);
         ClaimView ready = claims.claim(claim.id());
         assertThat(ready.state()).isEqualTo(ClaimState.READY);
+        assertThat(asks.open(claim.id(), Ask.Kind.REGISTER)).isEmpty();
         moods.set(Service.WAGES, Mood.ANSWERS);
         decisions.decide(ready, "", "", caseworker);
         assertThat(wages(claim).state()).isEqualTo(RegisterRequest.State.WITHOUT);
+    }
+
+    @Test
+    public void aRegisterThatIsSilentForDaysComesToTheCaseworker() {
+        moods.set(Service.WAGES, Mood.DOWN);
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView claim = handInNow(applicant, answers(applicant));
+        acts.take(claim.id(), person(Role.CASEWORKER));
+        await("it waits for the register", () -> claims.claim(claim.id()).state() == ClaimState.WAITING);
+        lapseNow(claim, Ask.Kind.REGISTER, "min");
+        await("it comes back", () -> claims.claim(claim.id()).state() == ClaimState.IN_REVIEW);
+        assertThat(claims.claim(claim.id()).cameBackAt()).isPresent();
+        moods.set(Service.WAGES, Mood.ANSWERS);
+        answered(claim);
     }
 
     @Test

@@ -12,7 +12,8 @@ import org.civitane.server.platform.Phrase;
  * Something that someone owes by a day. When that day passes, what was announced happens, once.
  *
  * @param about what it is asked with: a fix list; for a doubt and for later papers the claim
- * @param whom who owes it, where that is not the applicant: a member of the household, or whom outside it is asked
+ * @param whom who owes it, where that is not the applicant: a member of the household, whom outside it is asked, the
+ *     question to a register
  * @param what what is owed, as a phrase: "the answers to the fix list"
  * @param firstDueOn the last day as it was set at first
  * @param dueOn the last day, with the more time that was granted
@@ -43,11 +44,13 @@ public record Ask(
         /** The signature of another adult of the household. */
         SIGNATURE,
         /** What someone outside the household has to say; the rules hold the claim where they wait for it. */
-        WORD;
+        WORD,
+        /** The answer of a register that stays silent. */
+        REGISTER;
 
         /** Whether the claim cannot be decided as long as it is owed. */
         public boolean holdsUp() {
-            return this != ACCOUNT && this != WORD;
+            return this != ACCOUNT && this != WORD && this != REGISTER;
         }
 
         /** Who owes it. */
@@ -56,7 +59,13 @@ public record Ask(
                 case FIX_LIST, DOUBT, LATER_PAPERS, ACCOUNT -> Wait.On.APPLICANT;
                 case SIGNATURE -> Wait.On.CO_SIGNER;
                 case WORD -> Wait.On.THIRD_PARTY;
+                case REGISTER -> Wait.On.REGISTER;
             };
+        }
+
+        /** Whether it is answered by a link of one's own. */
+        public boolean isByLink() {
+            return this == SIGNATURE || this == WORD;
         }
     }
 
@@ -73,7 +82,9 @@ public record Ask(
         /** The claim goes on, and lacks it. */
         GO_ON,
         /** The claim is decided without their answer, as the rules say. */
-        WITHOUT;
+        WITHOUT,
+        /** A caseworker looks whether to go on without it. */
+        LOOK;
 
         /** Said to whoever owes it. */
         public Phrase inWords() {

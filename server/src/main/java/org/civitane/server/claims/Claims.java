@@ -162,14 +162,14 @@ public class Claims {
     }
 
     /**
-     * The rules wait for someone outside the household, or do not any more: a claim that somebody works on then waits,
+     * Nothing is left to do but to wait for someone outside the household, or that is over: a claim that somebody works on then waits,
      * and goes on.
      */
     public ClaimView holdFor(UUID id, Optional<Wait> wait) {
         Claim claim = find(id);
         boolean held = claim.view()
                 .waiting()
-                .filter(now -> now.on() == Wait.On.THIRD_PARTY)
+                .filter(now -> now.on() == Wait.On.THIRD_PARTY || now.on() == Wait.On.REGISTER)
                 .isPresent();
         boolean worked = claim.state() == ClaimState.IN_REVIEW || claim.state() == ClaimState.READY;
         if (wait.isPresent() && worked) {

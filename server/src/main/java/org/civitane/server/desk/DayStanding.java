@@ -3,6 +3,7 @@ package org.civitane.server.desk;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
@@ -82,14 +83,21 @@ class DayStanding {
         return Optional.of(now);
     }
 
-    /** Whom the rules wait for when nothing else is left to do. */
+    /** Whom it waits for when nothing else is left to do: someone outside whom the rules wait for, a silent register. */
     private static Optional<Wait> heldBy(Situation now, List<Obstacle> obstacles) {
-        boolean nothingElse = obstacles.stream()
-                .allMatch(obstacle ->
-                        obstacle.kind() == Obstacle.Kind.OTHERS || obstacle.weight() == Obstacle.Weight.IMMATERIAL);
-        return now.run().determination().status() == Status.HOLD && nothingElse
+        List<Obstacle> left = obstacles.stream()
+                .filter(obstacle -> obstacle.weight() != Obstacle.Weight.IMMATERIAL)
+                .toList();
+        boolean nothingElse = left.stream()
+                .allMatch(obstacle -> obstacle.weight() == Obstacle.Weight.WANTED
+                        && (obstacle.kind() == Obstacle.Kind.OTHERS || obstacle.kind() == Obstacle.Kind.REGISTER));
+        Stream<String> awaited = now.run().determination().status() == Status.HOLD
                 ? now.run().determination().missing().stream()
-                        .flatMap(code -> now.dossier().openAskOf(code).stream())
+                : left.stream()
+                        .filter(obstacle -> obstacle.kind() == Obstacle.Kind.REGISTER)
+                        .map(Obstacle::path);
+        return nothingElse
+                ? awaited.flatMap(whom -> now.dossier().openAskOf(whom).stream())
                         .map(Ask::asWait)
                         .findFirst()
                 : Optional.empty();

@@ -53,7 +53,7 @@ class FormsOnPaper {
     @Transactional(readOnly = true)
     List<Ask> open(Dossier dossier) {
         return dossier.asks().stream()
-                .filter(ask -> !ask.whom().isEmpty() && ask.state().isOpen())
+                .filter(ask -> ask.kind().isByLink() && ask.state().isOpen())
                 .filter(ask -> !store.papers(ask.id()).isEmpty())
                 .toList();
     }

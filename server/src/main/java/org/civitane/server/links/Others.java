@@ -77,8 +77,8 @@ class Others {
     @Transactional(readOnly = true)
     List<Other> of(Dossier dossier) {
         return dossier.asks().stream()
+                .filter(ask -> ask.kind().isByLink())
                 .map(Ask::whom)
-                .filter(whom -> !whom.isEmpty())
                 .distinct()
                 .map(whom -> other(newest(dossier, whom).orElseThrow(), dossier))
                 .toList();

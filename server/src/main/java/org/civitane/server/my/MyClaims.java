@@ -116,7 +116,7 @@ class MyClaims {
                 claim.state().allows(Act.CORRESPOND),
                 mayBePaid(claim) && !payments.of(claim.id()).isEmpty(),
                 claim.state().isOpen()
-                        && dossier.asks().stream().anyMatch(ask -> !ask.whom().isEmpty()));
+                        && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()));
     }
 
     private static boolean mayBePaid(ClaimView claim) {
@@ -134,7 +134,7 @@ class MyClaims {
             case FIX_LIST -> "fix-list";
             case DOUBT -> "identity";
             case LATER_PAPERS -> "papers";
-            case SIGNATURE, WORD -> "";
+            case SIGNATURE, WORD, REGISTER -> "";
             case ACCOUNT -> "account";
         };
     }

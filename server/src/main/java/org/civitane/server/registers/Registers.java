@@ -9,10 +9,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.asks.AskLapsed;
+import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimReceived;
 import org.civitane.server.claims.ClaimTouched;
@@ -38,9 +42,13 @@ import tools.jackson.databind.JsonNode;
 @Service
 @Transactional
 public class Registers {
+    /** Business days after which a caseworker looks at a register that is still silent. */
+    private static final int SILENT_DAYS = 3;
+
     private final JdbcClient database;
     private final Claims claims;
     private final Contacts contacts;
+    private final Asks asks;
     private final SchedulerClient jobs;
     private final AgencyClock clock;
     private final ApplicationEventPublisher events;
@@ -49,12 +57,14 @@ public class Registers {
             JdbcClient database,
             Claims claims,
             Contacts contacts,
+            Asks asks,
             SchedulerClient jobs,
             AgencyClock clock,
             ApplicationEventPublisher events) {
         this.database = database;
         this.claims = claims;
         this.contacts = contacts;
+        this.asks = asks;
         this.jobs = jobs;
         this.clock = clock;
         this.events = events;
@@ -117,6 +127,7 @@ public class Registers {
         if (changed == 0) {
             throw Problem.conflict("answered", Phrase.of("register.has-answered"));
         }
+        noLongerAwaited(claim, request);
         claims.note(claim, Actor.of(who), "register-without", Phrase.of("history.register-without", reason.strip()));
         claims.comeBackFromRegister(claim);
     }
@@ -169,6 +180,9 @@ public class Registers {
         if (changed == 1) {
             events.publishEvent(new RegisterAnswered(
                     request.claim(), request.register(), request.subject(), request.question(), answer));
+            if (request.state() == RegisterRequest.State.SILENT) {
+                noLongerAwaited(request.claim(), id);
+            }
             claims.comeBackFromRegister(request.claim());
         }
     }
@@ -186,8 +200,37 @@ public class Registers {
                     Actor.part("register." + request.register()),
                     "register-silent",
                     Phrase.of("history.register-silent"));
+            awaited(request);
             events.publishEvent(new ClaimTouched(request.claim()));
         }
+    }
+
+    /** From its first silence on its answer is owed; after some days a caseworker looks whether to go on without. */
+    private void awaited(RegisterRequest request) {
+        if (asks.openOf(request.claim(), request.id().toString()).isEmpty()) {
+            asks.ask(
+                    claims.claim(request.claim()),
+                    new Ask.Wanted(
+                            Ask.Kind.REGISTER,
+                            request.id().toString(),
+                            Phrase.of("wait.register", Phrase.of("register.in." + request.register())),
+                            BusinessCalendar.plusBusinessDays(clock.today(), SILENT_DAYS),
+                            Ask.Then.LOOK,
+                            List.of()),
+                    "");
+        }
+    }
+
+    /** Days of silence: the caseworker looks whether to go on without. */
+    @EventListener
+    void lapsed(AskLapsed event) {
+        if (event.ask().kind() == Ask.Kind.REGISTER) {
+            claims.comeBackFromRegister(event.ask().claim());
+        }
+    }
+
+    private void noLongerAwaited(UUID claim, UUID request) {
+        asks.openOf(claim, request.toString()).ifPresent(asks::answered);
     }
 
     private void ask(UUID claim, Questions.Asked question) {
