@@ -116,7 +116,9 @@ public class CorrespondenceStoryTest {
         tab("Registers");
         desk.getByText("Ask again").last().click();
         assertThat(desk.getByText("did not answer").first()).isVisible();
-        desk.getByText("Go on without it").first().click();
+        desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go on without it"))
+                .first()
+                .click();
         desk.getByLabel("Why?").fill("The employer confirmed it.");
         desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go on without it"))
                 .last()

@@ -80,8 +80,8 @@ public class VerificationStoryTest {
         desk.keyboard().press("Control+k");
         desk.keyboard().type("show hist");
         assertThat(desk.getByRole(AriaRole.OPTION).first()).hasText("Show history");
-        assertThat(Civitane.violations(desk)).isEmpty();
         desk.keyboard().press("Enter");
+        assertThat(Civitane.violations(desk)).isEmpty();
         assertThat(desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("History")))
                 .hasAttribute("aria-selected", "true");
         desk.keyboard().press("Control+k");
