@@ -318,6 +318,20 @@ public class LinksTest extends ServerTest {
     }
 
     @Test
+    public void anApplicantCanNeitherChangeByWhichNumberTheySignNorSendLinksWithoutEnd() {
+        Visitor mine = new Visitor(PORT, applicant.email());
+        String wish = "{\"email\":\"%s\",\"phone\":\"\",\"personNumber\":\"29108803471\"}".formatted("mine." + signer);
+        String others = "/api/my/claims/" + claim.id() + "/others/m2";
+        for (int sent = 1; sent < 6; sent++) {
+            assertThat(mine.post(others, wish).status()).isEqualTo(200);
+        }
+        assertThat(mine.post(others, wish).status()).isEqualTo(429);
+        Page page = new Page(linkTo("mine." + signer));
+        assertThat(page.confirm(BORN, "3471").path("state").asString()).isEqualTo("CONFIRM");
+        assertThat(page.confirm(BORN, last4()).path("state").asString()).isEqualTo("OPEN");
+    }
+
+    @Test
     public void aFormThatComesBackOnPaperFindsItsAskAndIsTakenDownByACaseworkerOnly() throws Exception {
         Visitor mine = new Visitor(PORT, applicant.email());
         byte[] form = pdf(mine, "/api/my/claims/" + claim.id() + "/others/m2/form");

@@ -122,6 +122,15 @@ public class Notices {
         keep(claim, way, texts.say(body), Optional.of(secretOf));
     }
 
+    /** How often word with this secret was sent. */
+    @Transactional(readOnly = true)
+    public int sentWith(UUID secretOf) {
+        return database.sql("select count(*) from notice where secret_of = ?")
+                .param(secretOf)
+                .query(Integer.class)
+                .single();
+    }
+
     private void keep(UUID claim, Way way, String body, Optional<UUID> secretOf) {
         UUID id = UUID.randomUUID();
         database.sql(

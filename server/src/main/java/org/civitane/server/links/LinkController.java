@@ -1,5 +1,6 @@
 package org.civitane.server.links;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -38,37 +39,39 @@ class LinkController {
     record Confirmed(boolean right, LinkPage page) {}
 
     @PostMapping("/api/link")
-    LinkPage open(@RequestBody @Valid Token link, HttpSession session) {
-        return pages.page(link.token(), isKnown(session, link.token()));
+    LinkPage open(@RequestBody @Valid Token link, HttpServletRequest request) {
+        return pages.page(link.token(), isKnown(request, link.token()));
     }
 
     @PostMapping("/api/link/confirm")
-    Confirmed confirm(@RequestBody @Valid Confirm wish, HttpSession session) {
+    Confirmed confirm(@RequestBody @Valid Confirm wish, HttpServletRequest request) {
         boolean right = pages.confirm(wish.token(), new LinkPages.Who(wish.born(), wish.proof()));
         if (right) {
-            session.setAttribute(KNOWN + Digest.of(wish.token()), true);
+            request.getSession().setAttribute(KNOWN + Digest.of(wish.token()), true);
         }
-        return new Confirmed(right, pages.page(wish.token(), isKnown(session, wish.token())));
+        return new Confirmed(right, pages.page(wish.token(), isKnown(request, wish.token())));
     }
 
     @PostMapping("/api/link/code")
-    LinkPage code(@RequestBody @Valid Token link, HttpSession session) {
+    LinkPage code(@RequestBody @Valid Token link, HttpServletRequest request) {
         pages.sendCode(link.token());
-        return open(link, session);
+        return open(link, request);
     }
 
     @PostMapping("/api/link/begun")
-    LinkPage keep(@RequestBody @Valid Saying wish, HttpSession session) {
-        pages.keep(wish.token(), wish.said(), isKnown(session, wish.token()));
-        return pages.page(wish.token(), isKnown(session, wish.token()));
+    LinkPage keep(@RequestBody @Valid Saying wish, HttpServletRequest request) {
+        pages.keep(wish.token(), wish.said(), isKnown(request, wish.token()));
+        return pages.page(wish.token(), isKnown(request, wish.token()));
     }
 
     @PostMapping("/api/link/answer")
-    LinkPage answer(@RequestBody @Valid Saying wish, HttpSession session) {
-        return pages.answer(wish.token(), wish.said(), isKnown(session, wish.token()));
+    LinkPage answer(@RequestBody @Valid Saying wish, HttpServletRequest request) {
+        return pages.answer(wish.token(), wish.said(), isKnown(request, wish.token()));
     }
 
-    private static boolean isKnown(HttpSession session, String token) {
-        return session.getAttribute(KNOWN + Digest.of(token)) != null;
+    /** Only whoever has said who they are has a session. */
+    private static boolean isKnown(HttpServletRequest request, String token) {
+        HttpSession session = request.getSession(false);
+        return session != null && session.getAttribute(KNOWN + Digest.of(token)) != null;
     }
 }

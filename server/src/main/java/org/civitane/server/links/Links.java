@@ -25,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 class Links implements Secrets {
     private static final String LINK = "{link}";
     private static final String CODE = "{code}";
+    private static final int MOST_SENT = 6;
     private static final int DAYS_AFTER = 30;
     private static final int LONGEST_TOKEN = 100;
     private static final Duration CODE_HOLDS = Duration.ofMinutes(15);
@@ -96,6 +97,12 @@ class Links implements Secrets {
     @Transactional(readOnly = true)
     boolean isReachable(Ask ask) {
         return !Notices.waysTo(contacts.of(ask.claim(), ask.whom())).isEmpty();
+    }
+
+    /** Whether word of it went out so often that an applicant cannot send more. */
+    @Transactional(readOnly = true)
+    boolean wasSentOften(Ask ask) {
+        return notices.sentWith(ask.id()) >= MOST_SENT;
     }
 
     /** Keeps another way to whoever owes something. @throws Problem at what cannot stand */

@@ -84,14 +84,23 @@ class Others {
                 .toList();
     }
 
-    /** The applicant says how someone is reached, and their link goes out. @throws Problem at what cannot stand */
+    /**
+     * The applicant says how someone is reached, and their link goes out. A person number that is known stands, since
+     * by it they say who they are.
+     *
+     * @throws Problem at what cannot stand, and after too many links
+     */
     List<Other> reach(SignedIn applicant, UUID claim, String whom, Reach reach) {
         return acts.byApplicant(claim, applicant, Act.ANSWER, held -> {
             Ask ask = open(dossiers.of(held), whom);
             if (store.isClosed(ask.id())) {
                 throw Problem.forbidden("closed", Phrase.of("link.closed.applicant"));
             }
-            return sent(ask, reach);
+            if (links.wasSentOften(ask)) {
+                throw Problem.tooMany(Phrase.of("link.often"));
+            }
+            boolean isKnown = !links.numberOf(ask).isEmpty();
+            return sent(ask, isKnown ? new Reach(reach.email(), reach.phone(), "") : reach);
         });
     }
 
