@@ -53,13 +53,13 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
             key={each}
             id={each}
             className={({ isSelected, isFocusVisible }) =>
-              `flex min-h-9 cursor-pointer items-center px-2.5 ${isSelected ? 'border-b-2 border-primary font-semibold' : ''} ${isFocusVisible ? 'outline-2 outline-primary' : ''}`
+              `flex min-h-9 cursor-pointer items-center gap-1 px-2.5 ${isSelected ? 'border-b-2 border-primary font-semibold' : ''} ${isFocusVisible ? 'outline-2 outline-primary' : ''}`
             }
           >
             {t(`desk.tab.${each}`)}
             {marks[each] && (
               <span className="text-error">
-                <span aria-hidden="true"> ◆</span>
+                <span aria-hidden="true">◆</span>
                 <span className="sr-only"> {t('desk.tabMark')}</span>
               </span>
             )}
