@@ -95,8 +95,7 @@ public class RegistersTest extends ServerTest {
         moods.set(Service.WAGES, Mood.FLAPPING);
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = answered(handInNow(applicant, answers(applicant)));
-        assertThat(registers.newest(claim.id(), Register.WAGES).orElseThrow().answer())
-                .isPresent();
+        assertThat(newest(claim, Register.WAGES).orElseThrow().answer()).isPresent();
     }
 
     @Test
@@ -137,11 +136,7 @@ public class RegistersTest extends ServerTest {
         await("it is silent", () -> wages(claim).state() == RegisterRequest.State.SILENT);
         await(
                 "the civil register answered",
-                () -> registers
-                        .newest(claim.id(), Register.CIVIL)
-                        .orElseThrow()
-                        .answer()
-                        .isPresent());
+                () -> newest(claim, Register.CIVIL).orElseThrow().answer().isPresent());
         await(
                 "it waits for the register",
                 () -> claims.claim(claim.id())
@@ -211,11 +206,18 @@ public class RegistersTest extends ServerTest {
     }
 
     private RegisterRequest benefit(ClaimView claim) {
-        return registers.newest(claim.id(), Register.BENEFITS).orElseThrow();
+        return newest(claim, Register.BENEFITS).orElseThrow();
     }
 
     private RegisterRequest wages(ClaimView claim) {
-        Optional<RegisterRequest> request = registers.newest(claim.id(), Register.WAGES);
+        Optional<RegisterRequest> request = newest(claim, Register.WAGES);
         return request.orElseThrow();
+    }
+
+    /** The newest question about a claim to a register. */
+    private Optional<RegisterRequest> newest(ClaimView claim, Register register) {
+        return registers.newestOf(claim.id()).stream()
+                .filter(request -> request.register() == register)
+                .findFirst();
     }
 }

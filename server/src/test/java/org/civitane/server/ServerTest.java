@@ -28,6 +28,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
+import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.registers.Registers;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -240,7 +241,9 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     /** The claim once every register has answered. */
     protected ClaimView answered(ClaimView claim) {
-        await("the registers have answered", () -> !registers.isAnyAwaited(claim.id()));
+        await(
+                "the registers have answered",
+                () -> registers.newestOf(claim.id()).stream().noneMatch(RegisterRequest::isAwaited));
         return claims.claim(claim.id());
     }
 

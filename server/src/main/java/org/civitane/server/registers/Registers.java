@@ -78,20 +78,6 @@ public class Registers {
                         order by register, subject, asked_at desc, id""").param(claim).query(Registers::read).list();
     }
 
-    /** The newest question about a claim, or about the household as a whole, to a register. */
-    @Transactional(readOnly = true)
-    public Optional<RegisterRequest> newest(UUID claim, Register register) {
-        return newestOf(claim).stream()
-                .filter(request -> request.register() == register)
-                .findFirst();
-    }
-
-    /** Whether some register still has to answer. */
-    @Transactional(readOnly = true)
-    public boolean isAnyAwaited(UUID claim) {
-        return newestOf(claim).stream().anyMatch(RegisterRequest::isAwaited);
-    }
-
     /** Asks again now, whatever the last answer was. While a question is on its way, it is the same question. */
     public void askAgain(UUID claim, UUID request, Actor actor) {
         RegisterRequest last = request(request)
