@@ -10,7 +10,7 @@ const SOURCES = import.meta.glob<string>('./**/*.{ts,tsx}', {
 /** What a file imports from here, as paths from the root of the sources. */
 function imports(file: string): string[] {
   return [...(SOURCES[file] ?? '').matchAll(/from '(\.[^']+)'/g)].map((found) =>
-    new URL(found[1] ?? '', `http://sources/${file.slice(2)}`).pathname.slice(1),
+    new URL(found[1] ?? '', `file:///${file.slice(2)}`).pathname.slice(1),
   );
 }
 

@@ -335,21 +335,25 @@ public class LinksTest extends ServerTest {
     public void aFormThatComesBackOnPaperFindsItsAskAndIsTakenDownByACaseworkerOnly() throws Exception {
         Visitor mine = new Visitor(PORT, applicant.email());
         byte[] form = pdf(mine, "/api/my/claims/" + claim.id() + "/others/m2/form");
-        byte[] landlords = pdf(mine, "/api/my/claims/" + claim.id() + "/others/landlord/form");
+        assertThat(mine.post("/api/my/claims/" + claim.id() + "/others/landlord/form", "")
+                        .status())
+                .as("whoever has the landlord's form can answer for them")
+                .isEqualTo(403);
+        claim = taken(caseworker, claims.claim(claim.id()));
+        Visitor desk = new Visitor(PORT, caseworker.email());
+        byte[] landlords = pdf(desk, "/api/claims/" + claim.id() + "/others/landlord/form");
         assertThat(text(form)).contains(signersName(), "700.00", "Scan this to answer on your phone instead");
         assertThat(text(landlords))
                 .contains("Tarn Homes", "Do you take the money")
                 .doesNotContain("700.00");
         mine.upload("/api/my/claims/" + claim.id() + "/papers", "form.png", turned(form));
         read(claim);
-        Visitor desk = new Visitor(PORT, caseworker.email());
         Visitor.Answer filed = desk.upload("/api/post", "scan.png", turned(landlords));
         assertThat(json(filed).path("number").asString()).isEqualTo(claim.number());
         read(claim);
         assertThat(desk.upload("/api/post", "other.png", turned(new byte[0])).status())
                 .isEqualTo(409);
         assertThat(claims.claim(claim.id()).edition()).isEqualTo(1);
-        claim = taken(caseworker, claims.claim(claim.id()));
         JsonNode others =
                 json(desk.get("/api/claims/" + claim.id() + "/others")).path("others");
         assertThat(others).allMatch(other -> other.path("forms").size() == 1);

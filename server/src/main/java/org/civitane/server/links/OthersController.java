@@ -93,7 +93,7 @@ class OthersController {
     @PostMapping("/api/my/claims/{id}/others/{whom}/form")
     ResponseEntity<byte[]> myForm(
             @PathVariable UUID id, @PathVariable String whom, @AuthenticationPrincipal SignedIn who) {
-        return pdf(acts.byApplicant(id, who, Act.ANSWER, claim -> others.form(claim, whom)));
+        return pdf(acts.byApplicant(id, who, Act.ANSWER, claim -> others.formForApplicant(claim, whom)));
     }
 
     @PostMapping("/api/claims/{id}/others/{whom}/form")
