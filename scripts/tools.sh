@@ -64,6 +64,7 @@ need_postgres() {
 
 need_tesseract() { # reads papers that are pictures; without it they are only looked at
   command -v tesseract >/dev/null || install tesseract-ocr tesseract-ocr-eng fontconfig fonts-dejavu-core
+  tesseract --list-langs 2>/dev/null | grep -x Latin >/dev/null || install tesseract-ocr-script-latn
 }
 
 need_chromium() {

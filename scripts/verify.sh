@@ -64,6 +64,9 @@ bench() {
     server) . "$root/bench/server.sh"; bench_server ;;
     uploads) . "$root/bench/server.sh"; bench_uploads ;;
     browser) . "$root/bench/server.sh"; bench_browser ;;
-    *) fail "There is no benchmark \"$1\": core, lines, server, uploads, browser." 2 ;;
+    documents)
+      need_tesseract
+      maven install -DskipTests -pl server -am && maven surefire:test -pl server -Dtest=MadeDocumentsTest -Dcivitane.documents="${2:-500}" | grep -v "^$" ;;
+    *) fail "There is no benchmark \"$1\": core, lines, server, uploads, browser, documents." 2 ;;
   esac
 }

@@ -5,6 +5,9 @@ import { BrowserRouter } from 'react-router';
 import './i18n';
 import './styles.css';
 import { App } from './app/App';
+import { putOnTheme } from './components/theme';
+
+putOnTheme();
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5_000 } } });
 const root = document.getElementById('root');

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { tellEnded } from './ended';
 import type { components, paths } from './schema';
 
 /** A failure as the server tells it (RFC 9457). */
@@ -18,17 +19,32 @@ export type Schemas = components['schemas'];
 
 const MESSAGE_WITHOUT_ANSWER = 'The server did not answer. What you saved before is safe. Please try again.';
 
-function cookie(name: string): string {
-  const found = document.cookie.split('; ').find((each) => each.startsWith(`${name}=`));
-  return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
+const TOKEN = 'XSRF-TOKEN=';
+
+/** What has to go with every call that changes something, so that no other site can make it. */
+export function csrfToken(): string {
+  const found = document.cookie.split('; ').find((each) => each.startsWith(TOKEN));
+  return found ? decodeURIComponent(found.slice(TOKEN.length)) : '';
+}
+
+/** What happened, out of a problem document; empty where it is none. */
+export function detailOf(body: string): string {
+  try {
+    return (JSON.parse(body) as { detail?: string }).detail ?? '';
+  } catch {
+    return '';
+  }
 }
 
 export const api = createClient<paths>({ baseUrl: '/' });
 
 api.use({
   onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', csrfToken());
     return request;
+  },
+  onResponse({ response, schemaPath }) {
+    if (response.status === 401 && schemaPath !== '/api/session') tellEnded(true);
   },
   onError() {
     return new ProblemError(0, 'no-answer', MESSAGE_WITHOUT_ANSWER, '', '');

@@ -1,23 +1,55 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { forgetKept } from '../components/kept';
 import { api, type Schemas, take } from './client';
+import { tellEnded } from './ended';
 
 export const isStaff = (session: Schemas['Session'] | undefined): boolean =>
-  Boolean(session?.role && session.role !== 'APPLICANT');
+  session?.role === 'CASEWORKER' || session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR';
+
+type Session = Schemas['Session'];
 
 export function useSession() {
-  return useQuery({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')), staleTime: 60_000 });
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: async ({ client }) =>
+      unlessEnded(client.getQueryData<Session>(['session']), await take(api.GET('/api/session'))),
+    staleTime: 60_000,
+  });
+}
+
+/** Whoever was signed in and is not any more stays on the page and is asked to come back; nothing there is given up. */
+export function unlessEnded(before: Session | undefined, now: Session): Session {
+  if (!before?.role || now.role) return now;
+  tellEnded(true);
+  return before;
 }
 
 /** Signs in, up or out, and forgets what belonged to whoever was there before. */
 export function useSessionChange() {
   const queries = useQueryClient();
   const entered = (session: Schemas['Session']) => {
+    tellEnded(false);
+    forgetKept();
     queries.clear();
     queries.setQueryData(['session'], session);
   };
   const signIn = useMutation({
     mutationFn: (wish: Schemas['SignIn']) => take(api.POST('/api/session', { body: wish })),
     onSuccess: entered,
+  });
+  /** The same person comes back after the session ended: nothing on the page is given up. */
+  const signInAgain = useMutation({
+    mutationFn: (wish: Schemas['SignIn']) => take(api.POST('/api/session', { body: wish })),
+    onSuccess: (session) => {
+      tellEnded(false);
+      queries.setQueryData(['session'], session);
+      void queries.invalidateQueries();
+    },
+  });
+  /** Whether single letters do something, kept with the account. */
+  const setKeys = useMutation({
+    mutationFn: (on: boolean) => take(api.PUT('/api/session/keys', { body: { on } })),
+    onSuccess: (session) => queries.setQueryData(['session'], session),
   });
   const signUp = useMutation({
     mutationFn: (wish: Schemas['SignUp']) => take(api.POST('/api/account', { body: wish })),
@@ -27,8 +59,9 @@ export function useSessionChange() {
     mutationFn: () => take(api.DELETE('/api/session')),
     onSuccess: () => {
       queries.clear();
+      forgetKept();
       window.location.assign('/');
     },
   });
-  return { signIn, signUp, signOut };
+  return { signIn, signInAgain, setKeys, signUp, signOut };
 }

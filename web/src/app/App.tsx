@@ -1,64 +1,145 @@
-import type { ReactNode } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { useEnded } from '../api/ended';
 import { isStaff, useSession } from '../api/session';
 import { Page } from '../components/Page';
-import { AccountScreen } from '../public/account/AccountScreen';
-import { AnswerScreen } from '../public/answer/AnswerScreen';
-import { ApplyScreen } from '../public/apply/ApplyScreen';
-import { FixAnswerScreen } from '../public/fix-answer/FixAnswerScreen';
 import { HomeScreen } from '../public/home/HomeScreen';
 import { OfferScreen } from '../public/home/OfferScreen';
-import { IdentityAnswerScreen } from '../public/identity-answer/IdentityAnswerScreen';
-import { MessagesScreen } from '../public/messages/MessagesScreen';
-import { MyClaimsScreen } from '../public/my-claims/MyClaimsScreen';
-import { OthersScreen } from '../public/others/OthersScreen';
-import { PapersScreen } from '../public/papers/PapersScreen';
-import { RulebookScreen } from '../public/rulebook/RulebookScreen';
-import { SignInScreen } from '../public/sign-in/SignInScreen';
-import { SignUpScreen } from '../public/sign-in/SignUpScreen';
-import { DaySheetScreen } from '../staff/day-sheet/DaySheetScreen';
-import { DecideScreen } from '../staff/decide/DecideScreen';
-import { DeskScreen } from '../staff/desk/DeskScreen';
-import { HouseholdScreen } from '../staff/household/HouseholdScreen';
-import { MisuseScreen } from '../staff/misuse/MisuseScreen';
-import { OutsideScreen } from '../staff/outside/OutsideScreen';
+import { NotFoundScreen } from '../public/not-found/NotFoundScreen';
+
+/** Loaded when it is asked for: whoever applies loads nothing of the staff's, and no more than what is on the way. */
+const SignInAgain = lazy(() => import('./SignInAgain').then((it) => ({ default: it.SignInAgain })));
+const SignInScreen = lazy(() =>
+  import('../public/sign-in/SignInScreen').then((it) => ({ default: it.SignInScreen })),
+);
+const SignUpScreen = lazy(() =>
+  import('../public/sign-in/SignUpScreen').then((it) => ({ default: it.SignUpScreen })),
+);
+const ApplyScreen = lazy(() =>
+  import('../public/apply/ApplyScreen').then((it) => ({ default: it.ApplyScreen })),
+);
+const IdentityAnswerScreen = lazy(() =>
+  import('../public/identity-answer/IdentityAnswerScreen').then((it) => ({
+    default: it.IdentityAnswerScreen,
+  })),
+);
+const FixAnswerScreen = lazy(() =>
+  import('../public/fix-answer/FixAnswerScreen').then((it) => ({ default: it.FixAnswerScreen })),
+);
+const PapersScreen = lazy(() =>
+  import('../public/papers/PapersScreen').then((it) => ({ default: it.PapersScreen })),
+);
+const AnswerScreen = lazy(() =>
+  import('../public/answer/AnswerScreen').then((it) => ({ default: it.AnswerScreen })),
+);
+const LetterScreen = lazy(() =>
+  import('../public/letter/LetterScreen').then((it) => ({ default: it.LetterScreen })),
+);
+const CarryScreen = lazy(() =>
+  import('../public/identity-answer/CarryScreen').then((it) => ({ default: it.CarryScreen })),
+);
+const RulebookScreen = lazy(() =>
+  import('../public/rulebook/RulebookScreen').then((it) => ({ default: it.RulebookScreen })),
+);
+const AccountScreen = lazy(() =>
+  import('../public/account/AccountScreen').then((it) => ({ default: it.AccountScreen })),
+);
+const OthersScreen = lazy(() =>
+  import('../public/others/OthersScreen').then((it) => ({ default: it.OthersScreen })),
+);
+const MessagesScreen = lazy(() =>
+  import('../public/messages/MessagesScreen').then((it) => ({ default: it.MessagesScreen })),
+);
+const MyClaimsScreen = lazy(() =>
+  import('../public/my-claims/MyClaimsScreen').then((it) => ({ default: it.MyClaimsScreen })),
+);
+const ReceiptScreen = lazy(() =>
+  import('../public/receipt/ReceiptScreen').then((it) => ({ default: it.ReceiptScreen })),
+);
+const Staff = {
+  DaySheetScreen: lazy(() =>
+    import('../staff/day-sheet/DaySheetScreen').then((it) => ({ default: it.DaySheetScreen })),
+  ),
+  DecideScreen: lazy(() =>
+    import('../staff/decide/DecideScreen').then((it) => ({ default: it.DecideScreen })),
+  ),
+  DeskScreen: lazy(() => import('../staff/desk/DeskScreen').then((it) => ({ default: it.DeskScreen }))),
+  HouseholdScreen: lazy(() =>
+    import('../staff/household/HouseholdScreen').then((it) => ({ default: it.HouseholdScreen })),
+  ),
+  IdentitiesScreen: lazy(() =>
+    import('../staff/identities/IdentitiesScreen').then((it) => ({ default: it.IdentitiesScreen })),
+  ),
+  IdentityScreen: lazy(() =>
+    import('../staff/identity/IdentityScreen').then((it) => ({ default: it.IdentityScreen })),
+  ),
+  MisuseScreen: lazy(() =>
+    import('../staff/misuse/MisuseScreen').then((it) => ({ default: it.MisuseScreen })),
+  ),
+  OutsideScreen: lazy(() =>
+    import('../staff/outside/OutsideScreen').then((it) => ({ default: it.OutsideScreen })),
+  ),
+};
 
 /** Which screen an address leads to, and who may see it. */
 export function App() {
   return (
-    <Routes>
-      <Route path="/" element={<HomeScreen />} />
-      <Route path="/programmes/:programme" element={<OfferScreen />} />
-      <Route path="/sign-in" element={<SignInScreen />} />
-      <Route path="/sign-up" element={<SignUpScreen />} />
-      <Route path="/answer" element={<AnswerScreen />} />
-      <Route path="/rulebook" element={<RulebookScreen />} />
-      <Route path="/apply/:programme" element={<Only staff={false} show={<ApplyScreen />} />} />
-      <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
-      <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
-      <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
-      <Route path="/my/:claim/identity" element={<Only staff={false} show={<IdentityAnswerScreen />} />} />
-      <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
-      <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
-      <Route path="/misuse" element={<Only staff show={<MisuseScreen />} />} />
-      <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
-      <Route path="/claims/:claim/household" element={<Only staff show={<HouseholdScreen />} />} />
-      <Route path="/outside" element={<Only staff show={<OutsideScreen />} />} />
-      <Route path="/day-sheet" element={<Only staff show={<DaySheetScreen />} />} />
-      <Route path="/claims/:claim" element={<Only staff show={<DeskScreen />} />} />
-      <Route path="/claims/:claim/decide" element={<Only staff show={<DecideScreen />} />} />
-      <Route path="*" element={<Navigate to="/" replace />} />
-    </Routes>
+    <Suspense fallback={<Loading />}>
+      <WhenEnded />
+      <Routes>
+        <Route path="/" element={<HomeScreen />} />
+        <Route path="/programmes/:programme" element={<OfferScreen />} />
+        <Route path="/sign-in" element={<SignInScreen />} />
+        <Route path="/sign-up" element={<SignUpScreen />} />
+        <Route path="/answer" element={<AnswerScreen />} />
+        <Route path="/letter" element={<LetterScreen />} />
+        <Route path="/carry/:claim?" element={<CarryScreen />} />
+        <Route path="/rulebook" element={<RulebookScreen />} />
+        <Route path="/apply/:programme/:chapter?" element={<Only staff={false} show={<ApplyScreen />} />} />
+        <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
+        <Route path="/my/:claim/receipt" element={<Only staff={false} show={<ReceiptScreen />} />} />
+        <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
+        <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
+        <Route
+          path="/my/:claim/identity/:step?"
+          element={<Only staff={false} show={<IdentityAnswerScreen />} />}
+        />
+        <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
+        <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
+        <Route path="/misuse" element={<Only staff show={<Staff.MisuseScreen />} />} />
+        <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
+        <Route path="/claims/:claim/household" element={<Only staff show={<Staff.HouseholdScreen />} />} />
+        <Route path="/identities" element={<Only staff show={<Staff.IdentitiesScreen />} />} />
+        <Route path="/claims/:claim/identity" element={<Only staff show={<Staff.IdentityScreen />} />} />
+        <Route path="/outside" element={<Only staff show={<Staff.OutsideScreen />} />} />
+        <Route path="/day-sheet" element={<Only staff show={<Staff.DaySheetScreen />} />} />
+        <Route path="/claims/:claim" element={<Only staff show={<Staff.DeskScreen />} />} />
+        <Route path="/claims/:claim/decide" element={<Only staff show={<Staff.DecideScreen />} />} />
+        <Route path="*" element={<NotFoundScreen />} />
+      </Routes>
+    </Suspense>
   );
+}
+
+/** Over whatever page it is: the session ended while someone worked. */
+function WhenEnded() {
+  const ended = useEnded();
+  const session = useSession().data;
+  const worked = session?.role && session.role !== 'CARRYING';
+  return ended && worked ? <SignInAgain email={session.email ?? ''} /> : null;
+}
+
+function Loading() {
+  const { t } = useTranslation();
+  return <Page title={t('loading')}>{t('loading')}</Page>;
 }
 
 /** A convenience, no protection: the server refuses what an account may not do. */
 function Only({ staff, show }: { staff: boolean; show: ReactNode }) {
-  const { t } = useTranslation();
   const session = useSession();
-  const { pathname } = useLocation();
-  if (session.isPending) return <Page title={t('loading')}>{t('loading')}</Page>;
-  if (!session.data?.role) return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
-  return isStaff(session.data) === staff ? show : <Navigate to="/" replace />;
+  const { pathname, search } = useLocation();
+  if (session.isPending) return <Loading />;
+  if (!session.data?.role) return <Navigate to="/sign-in" state={{ from: pathname + search }} replace />;
+  return isStaff(session.data) === staff ? show : <NotFoundScreen />;
 }

@@ -11,10 +11,10 @@ export const NO_CONTACT: Contact = {
   personNumber: '',
   email: '',
   phone: '',
-  mayLetter: true,
-  mayEmail: true,
-  mayText: true,
-  mayCall: true,
+  mayLetter: false,
+  mayEmail: false,
+  mayText: false,
+  mayCall: false,
   safeName: '',
   safeTime: '',
 };
@@ -54,22 +54,22 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
         <div className="grid gap-x-6 sm:grid-cols-2">
           <CheckField
             label={t('contact.mayEmail')}
-            checked={contact.mayEmail ?? true}
+            checked={contact.mayEmail ?? false}
             onChange={(mayEmail) => change({ mayEmail })}
           />
           <CheckField
             label={t('contact.mayText')}
-            checked={contact.mayText ?? true}
+            checked={contact.mayText ?? false}
             onChange={(mayText) => change({ mayText })}
           />
           <CheckField
             label={t('contact.mayCall')}
-            checked={contact.mayCall ?? true}
+            checked={contact.mayCall ?? false}
             onChange={(mayCall) => change({ mayCall })}
           />
           <CheckField
             label={t('contact.mayLetter')}
-            checked={contact.mayLetter ?? true}
+            checked={contact.mayLetter ?? false}
             onChange={(mayLetter) => change({ mayLetter })}
           />
         </div>

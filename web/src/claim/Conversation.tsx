@@ -1,11 +1,14 @@
-import { type FormEvent, useState } from 'react';
+import type { FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
 import { LongTextField } from '../components/Field';
+import { useKept } from '../components/kept';
 import { Problem } from '../components/Problem';
 import { momentText } from '../i18n';
 
 type Props = {
+  /** The claim they are about; what is being written to it is kept until it is sent. */
+  claim: string;
   messages: Schemas['Message'][];
   /** Whether the reader is of the agency. */
   staff: boolean;
@@ -17,12 +20,12 @@ type Props = {
 };
 
 /** Messages of both sides in their order, and a field to write the next. */
-export function Conversation({ messages, staff, canWrite, busy, problem, onWrite }: Props) {
+export function Conversation({ claim, messages, staff, canWrite, busy, problem, onWrite }: Props) {
   const { t } = useTranslation();
-  const [body, setBody] = useState('');
+  const [body = '', setBody] = useKept<string>(`message/${claim}`);
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    onWrite(body, () => setBody(''));
+    onWrite(body, () => setBody(undefined));
   };
   return (
     <>
@@ -33,7 +36,7 @@ export function Conversation({ messages, staff, canWrite, busy, problem, onWrite
           return (
             <li
               key={message.id}
-              className={`max-w-prose border-l-4 bg-base-100 px-4 py-2 ${mine ? 'ml-8 border-l-base-300' : 'border-l-primary'}`}
+              className={`max-w-prose border-s-4 bg-base-100 px-4 py-2 ${mine ? 'ms-8 border-s-base-300' : 'border-s-primary'}`}
             >
               <p className="quiet text-sm">
                 {message.author} · {momentText(message.at)}
@@ -53,7 +56,11 @@ export function Conversation({ messages, staff, canWrite, busy, problem, onWrite
             onChange={setBody}
           />
           <Problem of={problem} />
-          <button type="submit" className="btn btn-primary h-11" disabled={busy || body.trim() === ''}>
+          <button
+            type="submit"
+            className="btn btn-primary h-auto min-h-11"
+            disabled={busy || body.trim() === ''}
+          >
             {t('messages.send')}
           </button>
         </form>

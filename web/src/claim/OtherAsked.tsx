@@ -2,6 +2,7 @@ import { useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
 import { FormText } from '../components/FormText';
+import { Press } from '../components/Press';
 import { isAbout, Problem } from '../components/Problem';
 import { dateText } from '../i18n';
 
@@ -25,12 +26,12 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
   const canSend =
     may && (other.closed ? anew : isOpen || (anew && other.kind === 'SIGNATURE' && other.state === 'LAPSED'));
   const edge = isOpen
-    ? 'border-l-warning'
+    ? 'border-s-warning'
     : other.state === 'ANSWERED'
-      ? 'border-l-success'
-      : 'border-l-error';
+      ? 'border-s-success'
+      : 'border-s-error';
   return (
-    <article className={`sheet border-l-4 p-4 ${edge}`}>
+    <article className={`sheet border-s-4 p-4 ${edge}`}>
       <h2 className="text-lg first-letter:uppercase">{other.what}</h2>
       <p className={other.state === 'ANSWERED' ? 'text-success' : isOpen ? 'text-warning' : 'text-error'}>
         <span aria-hidden="true">{other.state === 'ANSWERED' ? '✓ ' : '◈ '}</span>
@@ -100,9 +101,9 @@ function Reach({ known, signs, busy, error, onSend }: ReachProps) {
           autoComplete="off"
         />
       ))}
-      <button type="submit" className="btn btn-primary h-11" disabled={busy}>
+      <Press type="submit" className="btn btn-primary h-auto min-h-11" busy={busy}>
         {t('others.send')}
-      </button>
+      </Press>
     </form>
   );
 }

@@ -24,20 +24,20 @@ export function PaymentList({ payments, act }: Props) {
   return (
     <table className="w-full max-w-2xl">
       <thead>
-        <tr className="quiet border-b border-base-300 text-left text-sm">
-          <th className="py-1 pr-4 font-normal">{t('payments.month')}</th>
-          <th className="py-1 pr-4 text-right font-normal">{t('payments.amount')}</th>
+        <tr className="quiet border-b border-base-300 text-start text-sm">
+          <th className="py-1 pe-4 font-normal">{t('payments.month')}</th>
+          <th className="py-1 pe-4 text-end font-normal">{t('payments.amount')}</th>
           <th className="py-1 font-normal">{t('payments.state')}</th>
         </tr>
       </thead>
       <tbody>
         {payments.map((each) => (
           <tr key={each.id} className="border-b border-base-300 align-top">
-            <td className="py-1.5 pr-4">{monthText(each.month)}</td>
-            <td className="py-1.5 pr-4 text-right tabular-nums">{each.amount}</td>
+            <td className="py-1.5 pe-4">{monthText(each.month)}</td>
+            <td className="py-1.5 pe-4 text-end tabular-nums">{each.amount}</td>
             <td className={`py-1.5 ${INK[each.state]}`}>
               <span aria-hidden="true">{SHAPE[each.state]} </span>
-              {t(`payments.is.${each.state}`, { date: dateText(each.due, 'short') })}
+              {t(`payments.is.${each.state}`, { date: dateText(each.due, 'weekday') })}
               {act?.(each)}
             </td>
           </tr>

@@ -89,8 +89,8 @@ export function useDesk(id: string) {
     onSettled: changed,
   });
   const doubt = useMutation({
-    mutationFn: (why: string) =>
-      take(api.POST('/api/claims/{id}/doubt', { params: { path }, body: { version, why } })),
+    mutationFn: ({ occasion, why }: { occasion: Schemas['DoubtIt']['occasion']; why: string }) =>
+      take(api.POST('/api/claims/{id}/doubt', { params: { path }, body: { version, occasion, why } })),
     onSuccess: shown,
     onError: changed,
   });

@@ -1,4 +1,5 @@
-import { type ReactNode, useId } from 'react';
+import { type ReactNode, useId, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 
 type FieldProps = {
   /** A name to be found by; one of its own when not given. */
@@ -20,7 +21,7 @@ export function Field({ id: named, label, hint, error, children }: FieldProps) {
   const described = error ? `${id}-error` : hint ? `${id}-hint` : undefined;
   return (
     <div className="min-w-0 flex-1">
-      <label htmlFor={id} className="mb-1 block text-[15px]">
+      <label htmlFor={id} className="mb-1 block text-[0.9375rem]">
         {label}
       </label>
       {children({ id, 'aria-describedby': described, 'aria-invalid': error ? true : undefined })}
@@ -65,19 +66,33 @@ export function TextField({
   autoComplete,
   onLeave,
 }: TextProps) {
+  const { t } = useTranslation();
+  const [shown, setShown] = useState(false);
   return (
     <Field id={id} label={label} hint={hint} error={error}>
       {(ids) => (
-        <input
-          {...ids}
-          className="field"
-          type={type}
-          inputMode={inputMode}
-          autoComplete={autoComplete}
-          value={value}
-          onChange={(e) => onChange(e.target.value)}
-          onBlur={onLeave}
-        />
+        <div className={type === 'password' ? 'flex items-center gap-3' : undefined}>
+          <input
+            {...ids}
+            className="field"
+            type={shown ? 'text' : type}
+            inputMode={inputMode}
+            autoComplete={autoComplete}
+            value={value}
+            onChange={(e) => onChange(e.target.value)}
+            onBlur={onLeave}
+          />
+          {type === 'password' && (
+            <button
+              type="button"
+              className="min-h-11 shrink-0 cursor-pointer font-semibold text-primary"
+              aria-pressed={shown}
+              onClick={() => setShown(!shown)}
+            >
+              {t(shown ? 'account.hidePassword' : 'account.showPassword')}
+            </button>
+          )}
+        </div>
       )}
     </Field>
   );
@@ -172,9 +187,11 @@ export function YesNoField({
   onChange,
   yes,
   no,
+  error,
 }: {
   label: string;
   value: string;
+  error?: string | null;
   onChange: (value: string) => void;
   yes: string;
   no: string;
@@ -198,6 +215,7 @@ export function YesNoField({
           {text}
         </label>
       ))}
+      {error && <p className="w-full text-sm font-semibold text-error">{error}</p>}
     </fieldset>
   );
 }

@@ -5,7 +5,7 @@ export function Problem({ of }: { of: unknown }) {
   if (!of) return null;
   const text = of instanceof Error ? of.message : String(of);
   return (
-    <p role="alert" className="my-3 border-l-4 border-error bg-base-100 px-3 py-2 text-error">
+    <p role="alert" className="my-3 border-s-4 border-error bg-base-100 px-3 py-2 text-error">
       <span aria-hidden="true">▲ </span>
       {text}
     </p>

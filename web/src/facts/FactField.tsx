@@ -2,7 +2,8 @@ import { useTranslation } from 'react-i18next';
 import { DayField } from '../components/DayField';
 import { CheckField, SelectField, TextField } from '../components/Field';
 import { useFault } from './Faults';
-import { NamesField, RowsField } from './ManyFields';
+import { NamesField, RecordField, RowsField } from './ManyFields';
+import { MonthsField } from './MonthsField';
 import { type Asked, type Given, isAsked, isRecord, readAs } from './shapes';
 
 export type People = { id: string; givenName?: string }[];
@@ -113,6 +114,18 @@ export function FactField({ asked, record, within = '', people = [], onChange }:
         </div>
       );
     }
+    case 'RECORD':
+      return (
+        <RecordField
+          asked={asked}
+          value={isRecord(value) ? value : {}}
+          within={path}
+          people={people}
+          onChange={set}
+        />
+      );
+    case 'MONTHS':
+      return <MonthsField asked={asked} record={record} within={path} onChange={onChange} />;
     case 'ROWS':
       return <RowsField asked={asked} value={value} within={`${path}/`} people={people} onChange={set} />;
     case 'NAMES':

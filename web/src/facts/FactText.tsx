@@ -43,11 +43,29 @@ function given(asked: Asked, value: unknown, t: T, people: Person[]): string {
       return people.find((each) => each.id === value)?.givenName ?? String(value);
     case 'NAMES':
       return (value as string[]).join(', ');
+    case 'RECORD':
+      return isRecord(value) ? recordLines(asked, value, t, people).join('; ') : String(value);
+    case 'MONTHS':
+      return (value as Given[])
+        .map((line) => `${monthText(String(line.month))}: ${partsText(asked.parts, line, t)}`)
+        .join('; ');
     case 'ROWS':
       return (value as Given[]).map((row) => partsText(asked.parts, row, t, people)).join('; ');
     default:
       return isRecord(value) ? Object.values(value).filter(Boolean).join(', ') : String(value);
   }
+}
+
+/** Questions that belong together, each with its answer. */
+export function recordLines(asked: Asked, record: Given, t: T, people: Person[] = []): string[] {
+  return asked.parts
+    .filter((part) => isAsked(part, record))
+    .map((part) => labelled(part.label, factText(part, record[part.path], t, people)));
+}
+
+/** A question and its answer. */
+export function labelled(label: string, words: string): string {
+  return `${label}${label.endsWith('?') ? '' : ':'} ${words}`;
 }
 
 /** The answers of one record that were given, in the order in which they are asked. */

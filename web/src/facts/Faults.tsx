@@ -11,25 +11,43 @@ export function FaultsAtFields({ faults, children }: { faults: Fault[]; children
 
 /** What is wrong at a field, as a sentence; nothing when it is right. */
 export function useFault(path: string): string | undefined {
-  const { t } = useTranslation();
-  const fault = useContext(Known).find((each) => each.path === path);
-  return fault && t(`facts.fault.${fault.code}`);
+  return useFaults()(path);
 }
 
-/** All that is wrong or missing on a page, each leading to its field. */
-export function FaultList({ faults }: { faults: Fault[] }) {
+/** The same for any of several fields. */
+export function useFaults(): (path: string) => string | undefined {
+  const { t } = useTranslation();
+  const known = useContext(Known);
+  return (path) => {
+    const fault = known.find((each) => each.path === path);
+    return fault && t(`facts.fault.${fault.code}`);
+  };
+}
+
+type ListProps = {
+  faults: Fault[];
+  /** What is said above them; how many there are unless given. */
+  title?: string;
+  /** Leads to the field of one; it is on the same page unless given. */
+  onGo?: (fault: Fault) => void;
+};
+
+const toField = (fault: Fault) => document.getElementById(`fact-${fault.path}`)?.focus();
+
+/** All that is wrong or missing, each leading to its field. */
+export function FaultList({ faults, title, onGo = toField }: ListProps) {
   const { t } = useTranslation();
   if (faults.length === 0) return null;
   return (
-    <div role="alert" className="sheet mb-4 border-l-4 border-l-error p-5">
-      <p className="font-semibold">{t('facts.faults', { count: faults.length })}</p>
+    <div role="alert" className="sheet mb-4 border-s-4 border-s-error p-5">
+      <p className="font-semibold">{title ?? t('facts.faults', { count: faults.length })}</p>
       <ul className="mt-1">
         {faults.map((fault) => (
           <li key={fault.path}>
             <button
               type="button"
-              className="min-h-8 cursor-pointer text-left text-error underline"
-              onClick={() => document.getElementById(`fact-${fault.path}`)?.focus()}
+              className="min-h-8 cursor-pointer text-start text-error underline"
+              onClick={() => onGo(fault)}
             >
               {fault.whose ? `${fault.whose}: ` : ''}
               {fault.label}

@@ -84,7 +84,7 @@ export function IncomesOf({ asked, person, all, none, onChange }: OfProps) {
         <button
           id={`fact-incomes-of/${person.id}`}
           type="button"
-          className="btn btn-outline btn-primary h-11"
+          className="btn btn-outline btn-primary h-auto min-h-11"
           onClick={() => onChange([...lines, { id: newId('i', all), member: person.id }], false)}
         >
           {t('apply.addAmount')}

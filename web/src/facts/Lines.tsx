@@ -73,7 +73,7 @@ export function Lines({ asked, people, lines, onChange }: Props) {
         <button
           id={`fact-${asked.path}`}
           type="button"
-          className="btn btn-outline btn-primary h-11"
+          className="btn btn-outline btn-primary h-auto min-h-11"
           onClick={() => onChange([...given, {}])}
         >
           {t(`lines.${list}.add`)}

@@ -47,11 +47,43 @@ export function RowsField({
       ))}
       <button
         type="button"
-        className="btn btn-outline btn-primary mt-3 h-11"
+        className="btn btn-outline btn-primary mt-3 h-auto min-h-11"
         onClick={() => change([...rows, {}])}
       >
         {t('facts.addLine')}
       </button>
+    </fieldset>
+  );
+}
+
+/** Questions that belong together. */
+export function RecordField({
+  asked,
+  value,
+  within,
+  people,
+  onChange,
+}: {
+  asked: Asked;
+  value: Given;
+  within: string;
+  people: People;
+  onChange: (record: Given | undefined) => void;
+}) {
+  return (
+    <fieldset className="space-y-4">
+      <legend className={asked.parts.length > 1 ? 'mb-2 font-semibold' : 'sr-only'}>{asked.label}</legend>
+      {asked.hint && <p className="quiet text-sm">{asked.hint}</p>}
+      {asked.parts.map((part) => (
+        <FactField
+          key={part.path}
+          asked={part}
+          record={value}
+          within={`${within}/`}
+          people={people}
+          onChange={(now) => onChange(Object.keys(now).length > 0 ? now : undefined)}
+        />
+      ))}
     </fieldset>
   );
 }

@@ -66,7 +66,7 @@ describe('a field follows the shape of its fact', () => {
 
 describe('an answer reads back as what it is', () => {
   it.each([
-    [asked('AMOUNT'), '1234.5', '1,234.50'],
+    [asked('AMOUNT'), '1234.5', '€1,234.50'],
     [asked('DATE'), '1990-04-02', '2 April 1990'],
     [asked('MONTH'), '2026-08', 'August 2026'],
     [asked('NUMBER'), 4, '4'],

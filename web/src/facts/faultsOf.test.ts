@@ -39,6 +39,28 @@ describe('all that is wrong on a page', () => {
     expect(faultsOf([list], {})).toHaveLength(1);
     expect(faultsOf([list], { expenses: [] })).toEqual([]);
   });
+  it('looks into a record whether or not anything was said, and under its months', () => {
+    const home = asked('RECORD', {
+      path: 'home',
+      parts: [asked('TEXT', { path: 'postCode', label: 'Post code' })],
+    });
+    expect(faultsOf([home], {})).toMatchObject([{ path: 'home/postCode', code: 'missing' }]);
+    const months = asked('MONTHS', {
+      path: 'arrears',
+      label: 'Rent owed',
+      required: false,
+      parts: [AMOUNT],
+    });
+    expect(faultsOf([months], {})).toEqual([]);
+    expect(faultsOf([months], { arrears: [{ month: '2026-08', amount: 'a lot' }] })).toMatchObject([
+      { path: 'arrears/2026-08/amount', label: 'Rent owed, August 2026', code: 'amount' },
+    ]);
+  });
+  it('asks for words only once the record beside it calls for them', () => {
+    const why = asked('TEXT', { path: 'explanation', when: { path: 'hardship/reason', equals: 'OTHER' } });
+    expect(faultsOf([why], { hardship: { reason: 'ILLNESS' } })).toEqual([]);
+    expect(faultsOf([why], { hardship: { reason: 'OTHER' } })).toHaveLength(1);
+  });
   it('and months owed are checked row by row', () => {
     const rows = asked('ROWS', { path: 'arrears', parts: [asked('MONTH', { path: 'month' }), AMOUNT] });
     const faults = faultsOf([rows], { arrears: [{ month: '2026-08', amount: '1' }, { month: 'soon' }] });

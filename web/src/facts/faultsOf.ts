@@ -1,3 +1,4 @@
+import { monthText } from '../i18n';
 import { type Answers, isGrownUp, nameOf } from './answers';
 import { type Asked, type FaultCode, faultOf, type Given, isAsked, isRecord } from './shapes';
 
@@ -63,8 +64,17 @@ function ofRecord(parts: Asked[], record: Given, within: string, whose: string):
       const path = `${within}${part.path}`;
       if (part.widget === 'GROUP')
         return isRecord(value) ? ofRecord(part.parts, value, `${path}/`, whose) : [];
+      if (part.widget === 'RECORD')
+        return ofRecord(part.parts, isRecord(value) ? value : {}, `${path}/`, whose);
       if (part.widget === 'ROWS' && Array.isArray(value))
         return (value as Given[]).flatMap((row, i) => ofRecord(part.parts, row, `${path}/${i}/`, whose));
+      if (part.widget === 'MONTHS' && Array.isArray(value))
+        return (value as Given[]).flatMap((row) =>
+          ofRecord(part.parts, row, `${path}/${row.month}/`, whose).map((fault) => ({
+            ...fault,
+            label: `${part.label}, ${monthText(String(row.month))}`,
+          })),
+        );
       const code = faultOf(part, value);
       return code ? [{ path, label: part.label, whose, code }] : [];
     });

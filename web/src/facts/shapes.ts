@@ -12,7 +12,7 @@ export type Asked = Omit<Schemas['Asked'], 'hint' | 'when' | 'parts'> & {
 export type Given = { [path: string]: unknown };
 
 /** What can be wrong with one answer. */
-export type FaultCode = 'missing' | 'amount' | 'day' | 'month' | 'number' | 'line';
+export type FaultCode = 'missing' | 'amount' | 'day' | 'month' | 'number' | 'line' | 'postCode';
 
 /** "1.234,5" and "1234.5" as the case file writes amounts; what is no amount stays as it was typed. */
 export function amountOf(typed: string): string {
@@ -62,7 +62,9 @@ export function isAsked(asked: Asked, record: Given): boolean {
   const relationship = record.relationship;
   if (typeof relationship === 'string' && asked.notOf.some((each) => each === relationship)) return false;
   if (!asked.when) return true;
-  const value = record[asked.when.path];
+  const value = asked.when.path
+    .split('/')
+    .reduce<unknown>((at, step) => (isRecord(at) ? at[step] : undefined), record);
   return asked.when.equals === 'true' ? Boolean(value) : String(value ?? 'false') === asked.when.equals;
 }
 

@@ -2,6 +2,7 @@
 export const enOffice = {
   command: {
     daySheet: 'Go to the day sheet',
+    identities: 'Go to the identities',
     misuse: 'Go to misuse',
     rulebook: 'Go to the rulebook',
     outside: 'Go to outside services',
@@ -11,6 +12,8 @@ export const enOffice = {
     household: 'Open the household',
     handOver: 'Hand over to {{name}}',
     tab: 'Show {{tab}}',
+    keysOff: 'Switch single letters off',
+    keysOn: 'Switch single letters on',
   },
   sheet: {
     mine: 'Mine',
@@ -55,7 +58,10 @@ export const enOffice = {
     THIRD_PARTY: 'People outside',
     REGISTER: 'Registers',
     CASEWORKER: 'Caseworkers',
-    keys: 'j k move · Enter open · n take the most pressing',
+    keys: 'j k move · Enter open · t take the most pressing',
+    programme: 'Programme',
+    allProgrammes: 'All',
+    nobodyYet: 'nobody has it',
     noneFound: 'Nothing found for “{{q}}”. Try a part of the name, or the number.',
   },
   rulebook: {
@@ -63,7 +69,7 @@ export const enOffice = {
     intro: 'The figures that determinations use, each version with the date from which it applies.',
     from: 'from {{date}}',
     figure: 'Figure',
-    value: 'Value',
+    tables: 'Tables',
   },
   state: {
     DRAFT: 'draft',
@@ -114,6 +120,15 @@ export const enOffice = {
     nothing: 'Nothing yet.',
   },
   misuse: {
+    paid: 'Case {{reference}}. Paid meanwhile from the claims it holds: {{amount}}.',
+    net: 'What they share, and ask many at once',
+    asked_one: 'One person is asked.',
+    asked_other: '{{count}} people are asked.',
+    preview: 'Who would be asked, and what it costs them',
+    why: 'One reason for all of them; each reads it',
+    whyHint: 'It must be true of each.',
+    askAll_one: 'Ask this one',
+    askAll_other: 'Ask these {{count}}',
     title: 'Misuse',
     none: 'No case is open, and none ever was.',
     OPEN: 'open',

@@ -1,6 +1,8 @@
 import { enAnswer } from './en-answer';
 import { enApply } from './en-apply';
 import { enDesk } from './en-desk';
+import { enIdentities } from './en-identities';
+import { enIdentity } from './en-identity';
 import { enMy } from './en-my';
 import { enOffice } from './en-office';
 
@@ -18,10 +20,37 @@ export const en = {
     rulebook: 'Rulebook',
     outside: 'Outside services',
     misuse: 'Misuse',
+    identities: 'Identities',
     myClaims: 'My claims',
     apply: 'Apply',
     find: 'Find a household or number',
     skip: 'Go to the page',
+  },
+  network: {
+    away: 'There is no network at present. What you typed and chose stays here, and it goes on by itself once the network is back.',
+  },
+  help: {
+    title: 'We help you with it',
+    number: '+999 555 0100',
+    hours: 'Monday to Friday, 8 to 16',
+    desk: 'Or come to the desk',
+    address: 'Halvern Household Services, Tarn Quay 1, 1000 Halvern',
+    more: 'More',
+    letter: 'I have a letter with a code',
+  },
+  theme: { toDark: 'Dark screen', toLight: 'Light screen' },
+  notFound: {
+    title: 'There is nothing at this address',
+    words: 'It may have been typed wrong, or what was here is gone. Nothing of yours is lost.',
+    toSheet: 'To the day sheet',
+    toMine: 'To My claims',
+    toStart: 'To the first page',
+  },
+  ended: {
+    title: 'Please sign in again',
+    words:
+      'You are not signed in any more. What you typed is still here, and nothing is lost. You are {{email}}.',
+    other: 'Someone else is here now',
   },
   day: {
     hint: 'Day, month and year, such as 2 4 1990',
@@ -32,10 +61,13 @@ export const en = {
     SUPERVISOR: 'supervisor',
     AUDITOR: 'auditor, may only read',
     APPLICANT: '',
+    CARRYING: '',
   },
   ...enAnswer,
   ...enApply,
   ...enMy,
   ...enOffice,
   ...enDesk,
+  ...enIdentity,
+  ...enIdentities,
 };

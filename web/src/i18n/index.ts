@@ -6,18 +6,19 @@ void i18next
   .use(initReactI18next)
   .init({ lng: 'en', resources: { en: { translation: en } }, interpolation: { escapeValue: false } });
 
-/** An amount of the case file as people read it: 25,125.00. */
+const EUROS = new Intl.NumberFormat('en', { style: 'currency', currency: 'EUR' });
+
+/** An amount of the case file as people read it: €25,125.00; a text that is none stays as it is. */
 export function amountText(amount: string): string {
-  const [whole = '0', cents = '00'] = amount.split('.');
-  return `${whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',')}.${cents.padEnd(2, '0')}`;
+  return /^-?\d+(\.\d+)?$/.test(amount) ? EUROS.format(amount as `${number}`).replace('-', '−') : amount;
 }
 
-/** A date as people read it; a text that is none stays as it is. */
-export function dateText(iso: string, style: 'long' | 'short' = 'long'): string {
+/** A date as people read it: 3 December 2026, or with its weekday Thu 3 December; a text that is none stays as it is. */
+export function dateText(iso: string, style: 'long' | 'weekday' = 'long'): string {
   const options: Intl.DateTimeFormatOptions =
     style === 'long'
       ? { day: 'numeric', month: 'long', year: 'numeric' }
-      : { weekday: 'short', day: 'numeric', month: 'short' };
+      : { weekday: 'short', day: 'numeric', month: 'long' };
   const date = new Date(`${iso}T00:00:00Z`);
   return Number.isNaN(date.getTime())
     ? iso

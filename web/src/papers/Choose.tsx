@@ -1,18 +1,24 @@
 import { useId } from 'react';
 import { useTranslation } from 'react-i18next';
 
-type Props = { title: string; busy: boolean; onFiles: (files: File[]) => void };
+type Props = {
+  title: string;
+  busy: boolean;
+  onFiles: (files: File[]) => void;
+  /** Whether only one file is wanted; then there is no word on dropping any. */
+  single?: boolean;
+};
 
 /** Two ways to a paper: files that are there, or the camera of a phone. Dropping and pasting work around them. */
-export function Choose({ title, busy, onFiles }: Props) {
+export function Choose({ title, busy, onFiles, single = false }: Props) {
   const { t } = useTranslation();
   return (
     <div className="mt-3 flex flex-wrap items-center gap-3">
-      <Pick label={t('papers.choose')} title={title} busy={busy} onFiles={onFiles} multiple />
+      <Pick label={t('papers.choose')} title={title} busy={busy} onFiles={onFiles} multiple={!single} />
       <span className="sm:hidden">
         <Pick label={t('papers.camera')} title={title} busy={busy} onFiles={onFiles} camera />
       </span>
-      <span className="quiet hidden text-sm sm:inline">{t('papers.dropHint')}</span>
+      {!single && <span className="quiet hidden text-sm sm:inline">{t('papers.dropHint')}</span>}
     </div>
   );
 }
@@ -29,7 +35,7 @@ function Pick({
   return (
     <label
       htmlFor={id}
-      className={`btn btn-outline btn-primary h-11 focus-within:outline-2 ${busy ? 'btn-disabled' : ''}`}
+      className={`btn btn-outline btn-primary h-auto min-h-11 focus-within:outline-2 ${busy ? 'btn-disabled' : ''}`}
     >
       {label}
       <input

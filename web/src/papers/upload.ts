@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { api, ProblemError, type Schemas, take } from '../api/client';
+import { api, csrfToken, detailOf, ProblemError, type Schemas, take } from '../api/client';
 
 const MEGABYTE = 1024 * 1024;
 
@@ -67,13 +67,12 @@ function send(claim: string, wanted: Wanted, file: File, onShare: (share: number
       'Content-Disposition',
       `attachment; filename*=UTF-8''${encodeURIComponent(file.name).replace(/['()*]/g, escaped)}`,
     );
-    const token = document.cookie.split('; ').find((each) => each.startsWith('XSRF-TOKEN='));
-    request.setRequestHeader('X-XSRF-TOKEN', decodeURIComponent(token?.slice('XSRF-TOKEN='.length) ?? ''));
+    request.setRequestHeader('X-XSRF-TOKEN', csrfToken());
     request.upload.onprogress = (event) => onShare(event.loaded / Math.max(1, event.total));
     request.onerror = () => failed(new ProblemError(0, 'no-answer', '', '', ''));
     request.onload = () => {
       if (request.status < 300) done();
-      else failed(new Error(detail(request.responseText)));
+      else failed(new Error(detailOf(request.responseText)));
     };
     request.send(file);
   });
@@ -82,12 +81,4 @@ function send(claim: string, wanted: Wanted, file: File, onShare: (share: number
 /** What a header's text may not hold although an address may. */
 function escaped(sign: string): string {
   return `%${sign.charCodeAt(0).toString(16).toUpperCase()}`;
-}
-
-function detail(body: string): string {
-  try {
-    return (JSON.parse(body) as { detail?: string }).detail ?? '';
-  } catch {
-    return '';
-  }
 }

@@ -7,6 +7,7 @@ import { FollowUpList } from '../../claim/FollowUpList';
 import { PaymentList } from '../../claim/PaymentList';
 import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
 /** Where the money goes, and what is paid when. */
@@ -48,7 +49,8 @@ export function AccountScreen() {
           {now.account && !give.isSuccess && (
             <p>{t('payments.goesTo', { account: now.account, holder: now.holder })}</p>
           )}
-          {!now.account && <AccountForm title={t('payments.which')} give={give} />}
+          {now.whom && <p>{t('payments.paidTo', { whom: now.whom })}</p>}
+          {!now.account && !now.whom && <AccountForm title={t('payments.which')} give={give} />}
           {now.payments.length > 0 && (
             <section>
               <h2 className="mb-2 text-xl">{t('payments.list')}</h2>
@@ -107,9 +109,9 @@ function AccountForm({ title, give }: FormProps) {
         autoComplete="name"
         problem={give.error}
       />
-      <button type="submit" className="btn btn-primary h-12" disabled={give.isPending}>
+      <Press type="submit" className="btn btn-primary h-auto min-h-12" busy={give.isPending}>
         {t('payments.give')}
-      </button>
+      </Press>
     </form>
   );
 }

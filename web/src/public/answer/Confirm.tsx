@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
 import { dayOf } from '../../components/days';
 import { FormText } from '../../components/FormText';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import type { useLinkPage } from './useLinkPage';
 
@@ -44,14 +45,14 @@ export function Confirm({ page, confirm, code }: Props) {
       />
       {page.byCode && (
         <div>
-          <button
+          <Press
             type="button"
-            className="btn btn-outline btn-primary h-11"
-            disabled={code.isPending}
+            className="btn btn-outline btn-primary h-auto min-h-11"
+            busy={code.isPending}
             onClick={() => code.mutate()}
           >
             {t('answer.confirm.sendCode')}
-          </button>
+          </Press>
           {code.isSuccess && (
             <p role="status" className="mt-2">
               {t('answer.confirm.codeSent')}
@@ -68,9 +69,9 @@ export function Confirm({ page, confirm, code }: Props) {
         autoComplete="off"
         required
       />
-      <button type="submit" className="btn btn-primary h-12" disabled={confirm.isPending}>
+      <Press type="submit" className="btn btn-primary h-auto min-h-12" busy={confirm.isPending}>
         {t('answer.confirm.go')}
-      </button>
+      </Press>
     </form>
   );
 }

@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 import { FactField } from '../../facts/FactField';
+import { flat, unflat } from '../../facts/monthLines';
 import { type Asked, type Given, isAsked } from '../../facts/shapes';
 import { useKept } from './useKept';
 import type { useLinkPage } from './useLinkPage';
@@ -17,12 +19,11 @@ type Props = {
 /** The few questions for someone outside the household. */
 export function SayForm({ page, answer, onKeep, kept }: Props) {
   const { t } = useTranslation();
-  const [given, setGiven] = useState<Given>(page.begun.answers);
+  const [given, setGiven] = useState<Given>(unflat(page.asked as Asked[], page.begun.answers));
   const asked = page.asked as Asked[];
-  const answers = Object.fromEntries(
-    asked
-      .filter((each) => isAsked(each, given) && given[each.path] !== undefined)
-      .map((each) => [each.path, String(given[each.path])]),
+  const answers = flat(
+    asked.filter((each) => isAsked(each, given)),
+    given,
   );
   const said = { name: '', answers, remarks: {} };
   useKept(said, onKeep);
@@ -43,9 +44,9 @@ export function SayForm({ page, answer, onKeep, kept }: Props) {
           <Problem of={about(each.path)} />
         </div>
       ))}
-      <button type="submit" className="btn btn-primary h-12" disabled={answer.isPending}>
+      <Press type="submit" className="btn btn-primary h-auto min-h-12" busy={answer.isPending}>
         {t('answer.send')}
-      </button>
+      </Press>
       {kept && (
         <p className="quiet" role="status">
           {t('answer.kept')}

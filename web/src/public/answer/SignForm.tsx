@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { LongTextField, TextField } from '../../components/Field';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 import { useKept } from './useKept';
 import type { useLinkPage } from './useLinkPage';
@@ -49,7 +50,7 @@ export function SignForm({ page, answer, onKeep, kept }: Props) {
           </ul>
         </section>
       ))}
-      <section className="sheet space-y-4 border-l-4 border-l-primary p-5">
+      <section className="sheet space-y-4 border-s-4 border-s-primary p-5">
         <h2 className="text-xl">{t('answer.sign.title')}</h2>
         <p>{marked ? t('answer.sign.statementBut', { count: marked }) : t('answer.sign.statement')}</p>
         {!ofName && <Problem of={answer.error} />}
@@ -61,9 +62,9 @@ export function SignForm({ page, answer, onKeep, kept }: Props) {
           value={name}
           onChange={setName}
         />
-        <button type="submit" className="btn btn-primary h-12" disabled={answer.isPending}>
+        <Press type="submit" className="btn btn-primary h-auto min-h-12" busy={answer.isPending}>
           {t('answer.sign.go')}
-        </button>
+        </Press>
         {kept && (
           <p className="quiet" role="status">
             {t('answer.kept')}

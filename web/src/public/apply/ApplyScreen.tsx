@@ -1,112 +1,134 @@
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useNavigate, useParams } from 'react-router';
-import { ProblemError, type Schemas } from '../../api/client';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { useProgramme } from '../../api/programme';
+import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import type { Answers } from '../../facts/answers';
-import { FactField } from '../../facts/FactField';
 import { FaultList, FaultsAtFields } from '../../facts/Faults';
 import { type Fault, faultsOf } from '../../facts/faultsOf';
-import { Incomes } from '../../facts/Incomes';
-import { HouseholdLines } from '../../facts/Lines';
 import { ContactStep } from './ContactStep';
-import { EachPerson, People } from './People';
+import { contactFaults } from './contactFaults';
+import { QuestionOf } from './QuestionOf';
 import { ReadBack } from './ReadBack';
-import { Receipt } from './Receipt';
 import { SoFar } from './SoFar';
-import { useDraft } from './useDraft';
+import { isSaved, useDraft } from './useDraft';
 
 const READ_BACK = 'read';
 const CONTACT = 'contact';
 
-/** The application: short chapters, saved at every step, then read back and signed. */
+/** Comes with the address of a chapter when one goes there from the read-back: saved, it leads back to it. */
+type From = { back?: boolean; to?: string } | null;
+
+/** What was typed and not saved yet, and on which state of the draft. */
+type Unsaved = { on: string; answers: Answers };
+
+/** The application: short chapters, each with its address, saved at every step, then read back and signed. */
 export function ApplyScreen() {
   const { t } = useTranslation();
-  const { programme = '' } = useParams();
+  const { programme = '', chapter: named } = useParams();
+  const from = useLocation().state as From;
   const form = useProgramme(programme);
   const { draft, save, handIn } = useDraft(programme);
   const go = useNavigate();
-  const [answers, setAnswers] = useState<Answers>();
-  const [chapter, setChapter] = useState<string>();
+  const [kept, keep] = useKept<Unsaved>(`apply/${programme}`);
   const [faults, setFaults] = useState<Fault[]>([]);
   const saved = draft.data;
+  const answers =
+    saved && kept?.on === `${saved.id} ${saved.version}` ? kept.answers : (saved?.answers as Answers);
+  const setAnswers = (now: Answers) => saved && keep({ on: `${saved.id} ${saved.version}`, answers: now });
+  const loaded = Boolean(form.data && saved);
+  const begun = saved?.chapter;
   useEffect(() => {
-    if (!saved) return;
-    setAnswers((now) => now ?? (saved.answers as Answers));
-    setChapter((now) => now ?? saved.chapter);
-  }, [saved]);
+    if (!named && begun) go(`/apply/${programme}/${begun}`, { replace: true });
+  }, [named, begun, programme, go]);
+  useEffect(() => {
+    if (loaded && from?.to) document.getElementById(`fact-${from.to}`)?.focus();
+  }, [loaded, from]);
 
-  if (handIn.data) return <Receipt receipt={handIn.data} />;
   if (draft.error) return <Already problem={draft.error} />;
-  if (!form.data || !saved || !answers || !chapter) return <Page title={t('loading')}>{t('loading')}</Page>;
+  if (!form.data || !saved) return <Page title={t('loading')}>{t('loading')}</Page>;
 
   const chapters = [
     ...form.data.chapters,
     { id: CONTACT, title: t('contact.chapter'), intro: t('contact.intro'), questions: [] },
   ];
+  const found = (id: string) =>
+    id === CONTACT
+      ? contactFaults(answers, t)
+      : faultsOf(chapters.find((each) => each.id === id)?.questions ?? [], answers);
+  const steps = [...chapters.map((each) => each.id), READ_BACK];
+  const chapter = named && steps.includes(named) ? named : saved.chapter;
+  const reached = Math.max(steps.indexOf(saved.chapter), steps.indexOf(chapter));
   const at = chapters.findIndex((each) => each.id === chapter);
   const part = chapters[at];
-  const steps = [...chapters.map((each) => each.id), READ_BACK];
-  const goTo = (next: string, then?: () => void) => {
+  const wrong = part ? stillThere(faults, found(part.id)) : [];
+  const address = (id: string) => `/apply/${programme}/${id}`;
+  const goTo = (next: string, state: From = null, then = () => go(address(next), { state })) => {
     save.mutate(
       { answers, chapter: next },
       {
-        onSuccess: (now) => {
-          setAnswers(now.answers as Answers);
-          setChapter(next);
+        onSuccess: () => {
+          keep(undefined);
           setFaults([]);
           window.scrollTo(0, 0);
-          then?.();
-        },
-        onError: (problem) => {
-          if (problem instanceof ProblemError && problem.status === 409) setAnswers(undefined);
+          then();
         },
       },
     );
   };
+  const state = save.isPaused
+    ? 'apply.savedLater'
+    : save.isPending
+      ? 'apply.saving'
+      : isSaved(saved, answers)
+        ? 'apply.saved'
+        : 'apply.notSaved';
+  const open = chapters.flatMap((each) => found(each.id).map((fault) => ({ chapter: each.id, fault })));
   return (
     <Page title={part?.title ?? t('apply.readTitle')}>
-      <div className="grid gap-8 lg:grid-cols-[1fr_340px]">
+      <div className="grid gap-8 pb-16 lg:grid-cols-[1fr_21.25rem] lg:pb-0">
         <form
           noValidate
           onSubmit={(event) => {
             event.preventDefault();
             if (!part) return;
-            const found = faultsOf(part.questions, answers);
-            setFaults(found);
-            if (found.length === 0) goTo(steps[at + 1] ?? READ_BACK);
+            const now = found(part.id);
+            setFaults(now);
+            if (now.length === 0) goTo(from?.back ? READ_BACK : (steps[at + 1] ?? READ_BACK));
             else window.scrollTo(0, 0);
           }}
         >
           <p className="quiet text-sm">
-            {form.data.offer.name} · {save.isPending ? t('apply.saving') : t('apply.saved')}
+            {form.data.offer.name} · {t(state)}
           </p>
           <h1 className="mt-1 text-3xl">{part?.title ?? t('apply.readTitle')}</h1>
           <p className="mt-2 mb-5 max-w-prose">{part?.intro ?? t('apply.readIntro')}</p>
-          <FaultList faults={faults} />
-          <FaultsAtFields faults={faults}>
+          <FaultList faults={wrong} />
+          <FaultsAtFields faults={wrong}>
             {part?.questions.map((question) => (
               <QuestionOf key={question.path} question={question} answers={answers} onChange={setAnswers} />
             ))}
+            {chapter === CONTACT && <ContactStep answers={answers} onChange={setAnswers} />}
           </FaultsAtFields>
-          {chapter === CONTACT && <ContactStep answers={answers} onChange={setAnswers} />}
           {!part && (
             <ReadBack
               form={{ ...form.data, chapters }}
               draft={saved.id}
               answers={answers}
-              onChange={(to) => setChapter(to)}
+              open={open}
+              onChange={(to, question) => go(address(to), { state: { back: true, to: question } })}
               handIn={handIn}
             />
           )}
           <Problem of={save.error} />
           <div className="mt-6 flex flex-wrap items-center gap-x-6 gap-y-3">
             {part && (
-              <button type="submit" className="btn btn-primary h-12 px-5" disabled={save.isPending}>
-                {steps[at + 1] === READ_BACK ? t('apply.toRead') : t('apply.next')}
-              </button>
+              <Press type="submit" className="btn btn-primary h-auto min-h-12 px-5" busy={save.isPending}>
+                {from?.back || steps[at + 1] === READ_BACK ? t('apply.toRead') : t('apply.next')}
+              </Press>
             )}
             {at !== 0 && (
               <button
@@ -121,51 +143,33 @@ export function ApplyScreen() {
             <button
               type="button"
               className="quiet min-h-11 cursor-pointer"
-              onClick={() => goTo(chapter, () => go('/my'))}
+              onClick={() => goTo(chapter, null, () => go('/my'))}
             >
               {t('apply.leave')}
             </button>
           </div>
         </form>
-        <SoFar estimate={saved.estimate} chapters={chapters} now={chapter} onGo={(to) => goTo(to)} />
+        <SoFar
+          estimate={saved.estimate}
+          chapters={[
+            ...chapters.map(({ id, title }, i) => ({
+              id,
+              title,
+              done: i < reached && found(id).length === 0,
+            })),
+            { id: READ_BACK, title: t('apply.signTitle'), done: false },
+          ]}
+          now={chapter}
+          onGo={(to) => goTo(to)}
+        />
       </div>
     </Page>
   );
 }
 
-function QuestionOf({
-  question,
-  answers,
-  onChange,
-}: {
-  question: Schemas['Asked'];
-  answers: Answers;
-  onChange: (answers: Answers) => void;
-}) {
-  switch (question.widget) {
-    case 'PEOPLE':
-      return <People question={question} answers={answers} onChange={onChange} />;
-    case 'EACH_PERSON':
-      return <EachPerson question={question} answers={answers} onChange={onChange} />;
-    case 'INCOMES':
-      return <Incomes asked={question} answers={answers} onChange={onChange} />;
-    case 'RESOURCES':
-    case 'EXPENSES':
-      return <HouseholdLines asked={question} answers={answers} onChange={onChange} />;
-    case 'STATISTICS':
-      return <FactField asked={question} record={answers} onChange={(now) => onChange(now as Answers)} />;
-    default:
-      return (
-        <div className="sheet mb-4 p-5">
-          <FactField
-            asked={question}
-            record={answers}
-            people={answers.members}
-            onChange={(now) => onChange(now as Answers)}
-          />
-        </div>
-      );
-  }
+/** What was found at saving and has not been put right since; what is being typed for the first time is left alone. */
+function stillThere(found: Fault[], now: Fault[]): Fault[] {
+  return found.filter((fault) => now.some((each) => each.path === fault.path && each.code === fault.code));
 }
 
 /** The household has applied already for this season. */
@@ -173,8 +177,9 @@ function Already({ problem }: { problem: Error }) {
   const { t } = useTranslation();
   return (
     <Page title={t('my.title')}>
+      <h1 className="text-3xl">{t('my.title')}</h1>
       <Problem of={problem} />
-      <Link to="/my" className="btn btn-primary h-12">
+      <Link to="/my" className="btn btn-primary h-auto min-h-12">
         {t('apply.toMyClaims')}
       </Link>
     </Page>

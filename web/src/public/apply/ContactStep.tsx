@@ -4,12 +4,14 @@ import { api, type Schemas, take } from '../../api/client';
 import { type Contact, NO_CONTACT, SafeContactFields } from '../../claim/ContactFields';
 import { TextField } from '../../components/Field';
 import type { Answers } from '../../facts/answers';
+import { useFaults } from '../../facts/Faults';
 
 type Props = { answers: Answers; onChange: (answers: Answers) => void };
 
 /** Where the applicant lives and how they may be reached. The right spelling of an address is offered, never forced. */
 export function ContactStep({ answers, onChange }: Props) {
   const { t } = useTranslation();
+  const fault = useFaults();
   const contact: Contact = { ...NO_CONTACT, ...(answers.contact as Partial<Contact> | undefined) };
   const change = (what: Partial<Contact>) => onChange({ ...answers, contact: { ...contact, ...what } });
   const spelling = useMutation({
@@ -26,6 +28,8 @@ export function ContactStep({ answers, onChange }: Props) {
         <h2 className="text-lg">{t('contact.address')}</h2>
         <div className="flex flex-col gap-4 sm:flex-row">
           <TextField
+            id="fact-contact/street"
+            error={fault('contact/street') ?? null}
             label={t('contact.street')}
             autoComplete="street-address"
             value={contact.street}
@@ -40,6 +44,8 @@ export function ContactStep({ answers, onChange }: Props) {
               onLeave={check}
             />
             <TextField
+              id="fact-contact/postCode"
+              error={fault('contact/postCode') ?? null}
               label={t('contact.postCode')}
               inputMode="numeric"
               autoComplete="postal-code"
@@ -50,14 +56,14 @@ export function ContactStep({ answers, onChange }: Props) {
           </div>
         </div>
         {offered.length > 0 && (
-          <div role="status" className="border-l-4 border-l-warning bg-base-200/60 p-3">
+          <div role="status" className="border-s-4 border-s-warning bg-base-200/60 p-3">
             <p>{t('contact.suggest')}</p>
             <div className="mt-2 flex flex-wrap gap-3">
               {offered.map((each) => (
                 <button
                   key={each.street + each.postCode}
                   type="button"
-                  className="btn btn-outline btn-primary h-11"
+                  className="btn btn-outline btn-primary h-auto min-h-11"
                   onClick={() => {
                     change({ street: each.street, postCode: each.postCode });
                     spelling.reset();

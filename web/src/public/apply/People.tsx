@@ -20,7 +20,7 @@ export function People({ question, answers, onChange }: Props) {
     <div className="space-y-4">
       {members.map((person, i) => (
         <fieldset key={person.id} className="sheet p-5">
-          <legend className="told float-left mb-3 w-full text-lg">
+          <legend className="told float-start mb-3 w-full text-lg">
             {person.relationship === 'SELF'
               ? t('apply.you')
               : nameOf(person) || t('apply.person', { number: i + 1 })}
@@ -41,7 +41,7 @@ export function People({ question, answers, onChange }: Props) {
       ))}
       <button
         type="button"
-        className="btn btn-outline btn-primary h-11"
+        className="btn btn-outline btn-primary h-auto min-h-11"
         onClick={() =>
           onChange({
             ...answers,
@@ -64,7 +64,7 @@ export function EachPerson({ question, answers, onChange }: Props) {
     <div className="space-y-4">
       {concerned.map((person) => (
         <fieldset key={person.id} className="sheet space-y-3 p-5">
-          <legend className="told float-left mb-2 w-full text-lg">{nameOf(person)}</legend>
+          <legend className="told float-start mb-2 w-full text-lg">{nameOf(person)}</legend>
           <div className="clear-both space-y-3">
             <PartsOf question={question} person={person} answers={answers} onChange={onChange} />
           </div>

@@ -1,56 +1,76 @@
 import { type UseMutationResult, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useNavigate } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { NO_CONTACT } from '../../claim/ContactFields';
 import { CheckField, TextField } from '../../components/Field';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 import { type Answers, nameOf } from '../../facts/answers';
-import { factText, partsText } from '../../facts/FactText';
-import { type Asked, type Given, isAsked } from '../../facts/shapes';
+import { factText, labelled, partsText, recordLines } from '../../facts/FactText';
+import { FaultList } from '../../facts/Faults';
+import type { Fault } from '../../facts/faultsOf';
+import { monthsIn } from '../../facts/monthLines';
+import { type Asked, type Given, isAsked, isRecord } from '../../facts/shapes';
+import { monthText } from '../../i18n';
 
 type Props = {
   form: Schemas['Form'];
   draft: string;
   answers: Answers;
-  onChange: (chapter: string) => void;
+  /** What is still to be put right, and in which chapter. */
+  open: { chapter: string; fault: Fault }[];
+  /** Leads to a question of a chapter. */
+  onChange: (chapter: string, question: string) => void;
   handIn: UseMutationResult<Schemas['Receipt'], Error, Schemas['HandIn']>;
 };
 
 /** Everything that was said, chapter by chapter, then the signature. */
-export function ReadBack({ form, draft, answers, onChange, handIn }: Props) {
+export function ReadBack({ form, draft, answers, open, onChange, handIn }: Props) {
   const { t } = useTranslation();
+  const go = useNavigate();
   const [name, setName] = useState('');
   const [last4, setLast4] = useState('');
   const [none, setNone] = useState(false);
   const error = (path: string) => (isAbout(handIn.error, path) ? (handIn.error?.message ?? '') : null);
   return (
     <>
+      <FaultList
+        faults={open.map((each) => each.fault)}
+        title={t('apply.open', { count: open.length })}
+        onGo={(fault) => {
+          const at = open.find((each) => each.fault === fault);
+          if (at) onChange(at.chapter, fault.path);
+        }}
+      />
       {form.chapters.map((chapter) => (
         <section key={chapter.id} className="sheet mb-3 p-5">
-          <div className="flex items-baseline gap-4">
-            <h2 className="flex-1 text-lg">{chapter.title}</h2>
-            <button
-              type="button"
-              aria-label={`${t('apply.change')}: ${chapter.title}`}
-              className="cursor-pointer font-semibold text-primary"
-              onClick={() => onChange(chapter.id)}
+          <h2 className="text-lg">{chapter.title}</h2>
+          {partsOf(chapter, answers, t).map(({ question, label, lines }) => (
+            <div
+              key={question}
+              className="mt-2 flex items-start gap-4 border-t border-base-300 pt-2 first-of-type:border-t-0"
             >
-              {t('apply.change')}
-            </button>
-          </div>
-          <ul className="mt-1">
-            {(chapter.id === 'contact'
-              ? contactLines(answers, t)
-              : chapter.questions.flatMap((question) => said(question, answers, t))
-            ).map((line) => (
-              <li key={line}>{line}</li>
-            ))}
-          </ul>
+              <ul className="min-w-0 flex-1 break-words">
+                {lines.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+              <button
+                type="button"
+                aria-label={`${t('apply.change')}: ${label}`}
+                className="min-h-11 cursor-pointer px-1 font-semibold text-primary print:hidden"
+                onClick={() => onChange(chapter.id, question)}
+              >
+                {t('apply.change')}
+              </button>
+            </div>
+          ))}
         </section>
       ))}
       <ToShow draft={draft} />
-      <section className="sheet mt-6 space-y-4 border-l-4 border-l-primary p-5">
+      <section className="sheet mt-6 space-y-4 border-s-4 border-s-primary p-5">
         <h2 className="text-xl">{t('apply.signTitle')}</h2>
         <p>{t('apply.signIntro')}</p>
         <TextField
@@ -71,19 +91,51 @@ export function ReadBack({ form, draft, answers, onChange, handIn }: Props) {
         )}
         {form.asksSignerNumber && <CheckField label={t('apply.none')} checked={none} onChange={setNone} />}
         {!error('name') && !error('last4') && <Problem of={handIn.error} />}
-        <button
+        <Press
           type="button"
-          className="btn btn-primary h-12 px-5"
-          disabled={handIn.isPending}
+          className="btn btn-primary h-auto min-h-12 px-5"
+          busy={handIn.isPending}
           onClick={() =>
-            handIn.mutate({ name, ...(none ? {} : { last4: last4.trim() }) } as Schemas['HandIn'])
+            handIn.mutate({ name, ...(none ? {} : { last4: last4.trim() }) } as Schemas['HandIn'], {
+              onSuccess: (receipt) => go(`/my/${receipt.claim}/receipt`, { replace: true }),
+            })
           }
         >
           {handIn.isPending ? t('apply.handingIn') : t('apply.handIn')}
-        </button>
+        </Press>
       </section>
     </>
   );
+}
+
+/** What was said in a chapter, question by question. */
+function partsOf(chapter: Schemas['Part'], answers: Answers, t: T) {
+  if (chapter.id === 'contact') {
+    return [{ question: 'contact/street', label: chapter.title, lines: contactLines(answers, t) }];
+  }
+  return chapter.questions
+    .map((asked) => ({
+      question: firstField(asked, answers),
+      label: asked.label || chapter.title,
+      lines: said(asked, answers, t),
+    }))
+    .filter(({ lines }) => lines.length > 0);
+}
+
+/** Where the first field of a question stands. */
+function firstField(asked: Asked, answers: Answers): string {
+  const [part] = asked.parts;
+  const [member] = answers.members ?? [];
+  const [income] = answers.incomes ?? [];
+  switch (asked.widget) {
+    case 'PEOPLE':
+    case 'EACH_PERSON':
+      return `members/${member?.id}/${part?.path}`;
+    case 'INCOMES':
+      return income ? `incomes/${income.id}/${part?.path}` : `incomes-of/${member?.id}`;
+    default:
+      return asked.path;
+  }
 }
 
 /** What will have to be shown, so that it can be looked for while the claim is on its way. */
@@ -115,18 +167,18 @@ function ToShow({ draft }: { draft: string }) {
 function contactLines(answers: Answers, t: T): string[] {
   const contact = { ...NO_CONTACT, ...(answers.contact as object | undefined) };
   const address = [contact.street, contact.houseNumber].filter(Boolean).join(' ');
+  const allowed = (['mayEmail', 'mayText', 'mayCall', 'mayLetter'] as const)
+    .filter((way) => contact[way])
+    .map((way) => t(`contact.${way}`));
   const lines = [
     [address, contact.postCode].filter(Boolean).join(', '),
     contact.phone,
     contact.email,
-    !contact.mayCall && t('contact.notCall'),
-    !contact.mayText && t('contact.notText'),
-    !contact.mayEmail && t('contact.notEmail'),
-    !contact.mayLetter && t('contact.notLetter'),
+    allowed.length > 0 ? t('contact.allowed', { ways: allowed.join(', ') }) : t('contact.noneAllowed'),
     contact.safeName && t('contact.asName', { name: contact.safeName }),
     contact.safeTime,
   ].filter((line): line is string => Boolean(line));
-  return lines.length > 0 ? lines : [t('contact.nothing')];
+  return lines;
 }
 
 type T = ReturnType<typeof useTranslation>['t'];
@@ -144,7 +196,7 @@ function said(asked: Asked, answers: Answers, t: T): string[] {
             ? [nameOf(person), words].filter(Boolean).join(', ')
             : words && `${nameOf(person)}: ${words}`;
         }),
-        t(asked.parts.some(isTyped) ? 'facts.notAnswered' : 'facts.noneTicked'),
+        named(asked, t(asked.parts.some(isTyped) ? 'facts.notAnswered' : 'facts.noneTicked')),
       );
     case 'INCOMES': {
       const name = (id: string) => members.find((each) => each.id === id)?.givenName ?? '';
@@ -155,21 +207,40 @@ function said(asked: Asked, answers: Answers, t: T): string[] {
           ),
           ...(answers.noIncomeDeclared ?? []).map((id) => t('apply.nothingElse', { name: name(id) })),
         ],
-        t('facts.notAnswered'),
+        named(asked, t('facts.notAnswered')),
       );
     }
     case 'RESOURCES':
     case 'EXPENSES': {
       const lines = answers[asked.path] as Given[] | undefined;
-      if (lines === undefined) return [labelled(asked, t('facts.notAnswered'))];
+      if (lines === undefined) return [labelled(asked.label, t('facts.notAnswered'))];
       if (lines.length === 0) return [t(`lines.${asked.widget}.none`)];
       return lines.map((line) => partsText(asked.parts, line, t, members));
     }
+    case 'RECORD':
+      return recordLines(
+        asked,
+        isRecord(answers[asked.path]) ? (answers[asked.path] as Given) : {},
+        t,
+        members,
+      );
+    case 'MONTHS':
+      return [
+        labelled(asked.label, factText(asked, answers[asked.path], t)),
+        ...asked.options
+          .filter((list) => monthsIn(answers, list.value).length > 0)
+          .map((list) => labelled(list.label, monthsIn(answers, list.value).map(monthText).join(', '))),
+      ];
     default:
       return isAsked(asked, answers)
-        ? [labelled(asked, factText(asked, answers[asked.path], t, members))]
+        ? [labelled(asked.label, factText(asked, answers[asked.path], t, members))]
         : [];
   }
+}
+
+/** That nothing was said, with what was asked. */
+function named(asked: Asked, nothing: string): string {
+  return asked.label ? labelled(asked.label, nothing) : nothing;
 }
 
 /** Names head their line; they are not said twice. */
@@ -179,10 +250,6 @@ function isNoName(part: Asked): boolean {
 
 function isTyped(part: Asked): boolean {
   return part.widget !== 'YES_NO' && part.widget !== 'GROUP';
-}
-
-function labelled(asked: Asked, words: string): string {
-  return `${asked.label}${asked.label.endsWith('?') ? '' : ':'} ${words}`;
 }
 
 function orNothing(lines: string[], nothing: string): string[] {

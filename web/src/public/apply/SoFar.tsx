@@ -1,55 +1,97 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { BESIDE, useMedia } from '../../components/useMedia';
+
+/** A part of the application as the list of what was told shows it. */
+export type Told = { id: string; title: string; done: boolean };
 
 type Props = {
   estimate: Schemas['Estimate'];
-  chapters: Schemas['Part'][];
+  chapters: Told[];
   now: string;
   onGo: (chapter: string) => void;
 };
 
-/** The estimate, labelled as one, and what has been told so far; always in view. */
+/** The estimate, labelled as one, and what has been told so far; always in view, on a phone as a bar that unfolds. */
 export function SoFar({ estimate, chapters, now, onGo }: Props) {
   const { t } = useTranslation();
-  const at = chapters.findIndex((each) => each.id === now);
   return (
     <aside className="space-y-5">
-      <section className="sheet border-l-4 border-l-primary p-5" aria-live="polite">
-        <p className="quiet text-sm">{t('apply.soFar')}</p>
-        <p className="told mt-1 text-xl">{estimate.headline}</p>
-        <p className="mt-1 text-[15px]">{estimate.detail}</p>
-      </section>
       <nav className="sheet p-5" aria-label={t('apply.told')}>
         <h2 className="!font-sans text-base">{t('apply.told')}</h2>
         <ul className="mt-2">
-          {[
-            ...chapters.map((each) => ({ id: each.id, title: each.title })),
-            { id: 'read', title: t('apply.signTitle') },
-          ].map((each, i) => {
-            const done = at < 0 || i < at;
-            return (
-              <li key={each.id} className="flex min-h-9 items-center gap-2">
-                <span aria-hidden="true" className="w-4 text-success">
-                  {each.id === now ? '→' : done && i < chapters.length ? '✓' : ''}
-                </span>
-                <span className={`flex-1 ${each.id === now ? 'font-semibold' : done ? '' : 'quiet'}`}>
-                  {each.title}
-                </span>
-                {done && each.id !== now && (
-                  <button
-                    type="button"
-                    aria-label={`${t('apply.see')}: ${each.title}`}
-                    className="cursor-pointer font-semibold text-primary"
-                    onClick={() => onGo(each.id)}
-                  >
-                    {t('apply.see')}
-                  </button>
-                )}
-              </li>
-            );
-          })}
+          {chapters.map((each) => (
+            <li key={each.id} className="flex min-h-11 items-center gap-2">
+              <span aria-hidden="true" className="w-4 text-success">
+                {each.id === now ? '→' : each.done ? '✓' : ''}
+              </span>
+              <span className={`flex-1 ${each.id === now ? 'font-semibold' : each.done ? '' : 'quiet'}`}>
+                {each.title}
+                {each.done && <span className="sr-only">, {t('apply.done')}</span>}
+              </span>
+              {each.done && each.id !== now && (
+                <button
+                  type="button"
+                  aria-label={`${t('apply.see')}: ${each.title}`}
+                  className="min-h-11 cursor-pointer px-2 font-semibold text-primary"
+                  onClick={() => onGo(each.id)}
+                >
+                  {t('apply.see')}
+                </button>
+              )}
+            </li>
+          ))}
         </ul>
       </nav>
+      <EstimateNow estimate={estimate} />
     </aside>
+  );
+}
+
+function EstimateNow({ estimate }: { estimate: Schemas['Estimate'] }) {
+  const { t } = useTranslation();
+  const beside = useMedia(BESIDE);
+  if (beside) {
+    return (
+      <section className="sheet border-s-4 border-s-primary p-5" aria-live="polite">
+        <p className="quiet text-sm">{t('apply.soFar')}</p>
+        <p className="told mt-1 text-xl">{estimate.headline}</p>
+        <p className="mt-1 text-[0.9375rem]">{estimate.detail}</p>
+        <Sentences of={estimate.because} />
+      </section>
+    );
+  }
+  return (
+    <div
+      className="fixed inset-x-0 bottom-0 z-10 border-t-2 border-primary bg-base-100 print:hidden"
+      aria-live="polite"
+    >
+      <details>
+        <summary className="flex min-h-14 cursor-pointer items-center gap-3 px-5 py-2">
+          <span className="min-w-0 flex-1">
+            <span className="quiet block text-sm">{t('apply.soFar')}</span>
+            <span className="told block text-lg">{estimate.headline}</span>
+            <span className="block text-[0.9375rem]">{estimate.detail}</span>
+          </span>
+          {estimate.because.length > 0 && (
+            <span className="font-semibold text-primary">{t('apply.why')}</span>
+          )}
+        </summary>
+        <div className="max-h-[50vh] overflow-auto px-5 pb-4">
+          <Sentences of={estimate.because} />
+        </div>
+      </details>
+    </div>
+  );
+}
+
+function Sentences({ of }: { of: string[] }) {
+  if (of.length === 0) return null;
+  return (
+    <ul className="mt-2 space-y-1 border-t border-base-300 pt-2 text-[0.9375rem]">
+      {of.map((sentence) => (
+        <li key={sentence}>{sentence}</li>
+      ))}
+    </ul>
   );
 }

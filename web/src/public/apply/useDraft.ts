@@ -11,6 +11,11 @@ function random(): string {
   ).join('');
 }
 
+/** Whether the answers on the screen are those that were saved. */
+export function isSaved(saved: Schemas['DraftView'], answers: Answers): boolean {
+  return JSON.stringify(saved.answers) === JSON.stringify(answers);
+}
+
 /** The draft of a programme: begun when there is none, saved whole at every step. */
 export function useDraft(programme: string) {
   const queries = useQueryClient();

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
 type Props = { claim: string; asked: Schemas['AskedPoints']; onAsked: () => void };
@@ -53,9 +54,9 @@ export function AskForTime({ claim, asked, onAsked }: Props) {
               onChange={setWhy}
             />
             {!isAbout(ask.error, 'days') && !isAbout(ask.error, 'why') && <Problem of={ask.error} />}
-            <button type="submit" className="btn btn-outline btn-primary h-11" disabled={ask.isPending}>
+            <Press type="submit" className="btn btn-outline btn-primary h-auto min-h-11" busy={ask.isPending}>
               {t('time.ask')}
-            </button>
+            </Press>
           </form>
         </details>
       )}

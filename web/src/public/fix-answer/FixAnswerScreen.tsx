@@ -1,10 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import type { FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 import type { Person } from '../../facts/answers';
 import { dateText } from '../../i18n';
@@ -13,6 +15,11 @@ import { PaperPoint } from './PaperPoint';
 import { PointAnswer } from './PointAnswer';
 
 type Point = Schemas['Point'];
+
+/** What was answered and not handed in yet; of some points, that they are right as they are. */
+type Begun = { values: Record<string, unknown>; notes: Record<string, string>; same: string[] };
+
+const NOTHING: Begun = { values: {}, notes: {}, same: [] };
 
 /** The applicant's side of a fix list: only its points, nothing else; some can be answered now and the rest later. */
 export function FixAnswerScreen() {
@@ -28,8 +35,8 @@ export function FixAnswerScreen() {
     retry: false,
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const [values, setValues] = useState<Record<string, unknown>>({});
-  const [notes, setNotes] = useState<Record<string, string>>({});
+  const [begun = NOTHING, keep] = useKept<Begun>(`fix-answer/${claim}`);
+  const { values, notes, same } = begun;
   const answer = useMutation({
     mutationFn: (points: Point[]) =>
       take(
@@ -47,6 +54,7 @@ export function FixAnswerScreen() {
         }),
       ),
     onSuccess: async ({ open }) => {
+      keep(undefined);
       await queries.invalidateQueries({ queryKey: ['my'] });
       if (open === 0) go('/my');
       else await queries.invalidateQueries({ queryKey: key });
@@ -62,7 +70,17 @@ export function FixAnswerScreen() {
   }
   const { points, dueOn, then, people, questions } = asked.data;
   const open = points.filter((point) => !point.answeredAt);
-  const change = (point: Point, value: unknown) => setValues((now) => ({ ...now, [point.path]: value }));
+  const change = (point: Point, value: unknown, isSame = false) =>
+    keep((now = NOTHING) => ({
+      ...now,
+      values: { ...now.values, [point.path]: value },
+      same: [...now.same.filter((each) => each !== point.path), ...(isSame ? [point.path] : [])],
+    }));
+  const undo = (point: Point) =>
+    keep((now = NOTHING) => {
+      const { [point.path]: taken, ...rest } = now.values;
+      return { ...now, values: rest, same: now.same.filter((each) => each !== point.path) };
+    });
   const submit = (event: FormEvent) => {
     event.preventDefault();
     answer.mutate(open);
@@ -85,7 +103,7 @@ export function FixAnswerScreen() {
           point.answeredAt ? (
             <section
               key={point.path}
-              className="sheet border-l-4 border-l-success p-5"
+              className="sheet border-s-4 border-s-success p-5"
               aria-label={point.title}
             >
               <h2 className="text-xl">{point.title}</h2>
@@ -94,13 +112,25 @@ export function FixAnswerScreen() {
           ) : (
             <section
               key={point.path}
-              className="sheet space-y-3 border-l-4 border-l-warning p-5"
+              className="sheet space-y-3 border-s-4 border-s-warning p-5"
               aria-label={point.title}
             >
               <h2 className="text-xl">{point.title}</h2>
               <p>{point.reason}</p>
-              <p className="quiet text-[15px]">{t('fix.good', { good: point.good })}</p>
-              {point.path.startsWith('papers/') ? (
+              <p className="quiet text-[0.9375rem]">{t('fix.good', { good: point.good })}</p>
+              {same.includes(point.path) ? (
+                <p role="status">
+                  <span className="text-success">✓ </span>
+                  {t('fix.saidSame')}{' '}
+                  <button
+                    type="button"
+                    className="min-h-11 cursor-pointer font-semibold text-primary"
+                    onClick={() => undo(point)}
+                  >
+                    {t('fix.undo')}
+                  </button>
+                </p>
+              ) : point.path.startsWith('papers/') ? (
                 <PaperPoint claim={claim} point={point} onSent={() => change(point, '')} />
               ) : (
                 <PointAnswer
@@ -110,11 +140,11 @@ export function FixAnswerScreen() {
                   onChange={(value) => change(point, value)}
                 />
               )}
-              {typeof point.before === 'string' && !(point.path in values) && (
+              {point.before !== undefined && point.before !== null && !(point.path in values) && (
                 <button
                   type="button"
                   className="min-h-11 cursor-pointer font-semibold text-primary"
-                  onClick={() => change(point, point.before)}
+                  onClick={() => change(point, point.before, true)}
                 >
                   {t('fix.asItIs')}
                 </button>
@@ -122,16 +152,16 @@ export function FixAnswerScreen() {
               <TextField
                 label={t('fix.note')}
                 value={notes[point.path] ?? ''}
-                onChange={(note) => setNotes({ ...notes, [point.path]: note })}
+                onChange={(note) => keep({ ...begun, notes: { ...notes, [point.path]: note } })}
               />
               {isAbout(answer.error, point.path) && <Problem of={answer.error} />}
             </section>
           ),
         )}
         {!points.some((point) => isAbout(answer.error, point.path)) && <Problem of={answer.error} />}
-        <button type="submit" className="btn btn-primary h-12 px-5" disabled={answer.isPending}>
+        <Press type="submit" className="btn btn-primary h-auto min-h-12 px-5" busy={answer.isPending}>
           {t('fix.handIn')}
-        </button>
+        </Press>
         {open.some((point) => !(point.path in values)) && open.length > 1 && (
           <p className="quiet">{t('fix.restLater')}</p>
         )}

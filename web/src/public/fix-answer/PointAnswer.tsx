@@ -53,7 +53,14 @@ function asText(point: Schemas['Point']): Asked {
 
 function One({ point, asked, people, onChange }: Known) {
   const { t } = useTranslation();
-  const own: Asked = { ...asked, when: undefined, notOf: [], required: true };
+  const isOfMonths = asked.widget === 'MONTHS';
+  const own: Asked = {
+    ...asked,
+    when: undefined,
+    notOf: [],
+    required: true,
+    options: isOfMonths ? [] : asked.options,
+  };
   const [now, setNow] = useState<Given>({ [asked.path]: point.before ?? undefined });
   return (
     <>
@@ -63,7 +70,7 @@ function One({ point, asked, people, onChange }: Known) {
           <FactText asked={own} value={point.before} people={people} />
         </span>
       </p>
-      <div className="max-w-xs">
+      <div className={isOfMonths ? 'max-w-xl' : 'max-w-xs'}>
         <FactField
           asked={own}
           record={now}

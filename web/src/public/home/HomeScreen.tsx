@@ -17,16 +17,16 @@ export function HomeScreen() {
         {offers.data?.map((offer) => (
           <li
             key={offer.id}
-            className="sheet flex flex-wrap items-center gap-x-8 gap-y-3 border-l-4 border-l-primary p-6"
+            className="sheet flex flex-wrap items-center gap-x-8 gap-y-3 border-s-4 border-s-primary p-6"
           >
-            <div className="min-w-64 flex-1">
+            <div className="min-w-0 flex-1 basis-64">
               <h2 className="text-xl">{offer.name}</h2>
               <p className="mt-1">{offer.purpose}</p>
             </div>
             <Link
               to={`/programmes/${offer.id}`}
               aria-label={`${t('home.look')}: ${offer.name}`}
-              className="btn btn-primary h-12"
+              className="btn btn-primary h-auto min-h-12"
             >
               {t('home.look')}
             </Link>

@@ -28,12 +28,12 @@ export function OfferScreen() {
           <h2 className="text-xl">{t('offer.asked')}</h2>
           <p className="mt-1">{offer.askFor}</p>
           <h2 className="mt-6 text-xl">{t('offer.atHand')}</h2>
-          <ul className="mt-1 list-disc space-y-1 pl-5">
+          <ul className="mt-1 list-disc space-y-1 ps-5">
             {offer.atHand.map((each) => (
               <li key={each}>{each}</li>
             ))}
           </ul>
-          <Link to={`/apply/${programme}`} className="btn btn-primary mt-6 h-12">
+          <Link to={`/apply/${programme}`} className="btn btn-primary mt-6 h-auto min-h-12">
             {t('offer.start', { name: offer.name.toLowerCase() })}
           </Link>
           <p className="quiet mt-2 text-sm">{t('offer.startNote')}</p>

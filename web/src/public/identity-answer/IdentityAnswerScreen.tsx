@@ -1,107 +1,77 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useParams } from 'react-router';
-import { api, take } from '../../api/client';
-import { TextField } from '../../components/Field';
+import { Link, useNavigate, useParams } from 'react-router';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
-import { dateText } from '../../i18n';
+import { BeforeStart } from './BeforeStart';
+import { DidYouFile } from './DidYouFile';
+import { Documents } from './Documents';
+import { NotMe } from './NotMe';
+import { Receipt } from './Receipt';
+import { SignStep } from './SignStep';
+import { useIdentity, useSending } from './useIdentity';
 
-/** Did you file this? Yes, with papers; or it was not me, which needs none. */
+/** Who are you? Told, prepared, said whether one filed this, shown by documents, signed, with a receipt. */
 export function IdentityAnswerScreen() {
   const { t } = useTranslation();
-  const { claim = '' } = useParams();
-  const queries = useQueryClient();
-  const path = { id: claim };
-  const key = ['my-doubt', claim];
-  const asked = useQuery({
-    queryKey: key,
-    queryFn: () => take(api.GET('/api/my/claims/{id}/doubt', { params: { path } })),
-  });
-  const changed = () => {
-    void queries.invalidateQueries({ queryKey: key });
-    void queries.invalidateQueries({ queryKey: ['my'] });
+  const { claim = '', step = '' } = useParams();
+  const go = useNavigate();
+  const work = useIdentity(claim);
+  const sending = useSending(claim);
+  const mine = work.identity.data;
+  const heading = useRef<HTMLHeadingElement>(null);
+  const titles: Record<string, string> = {
+    filed: t('who.filed.title'),
+    documents: mine?.documents.some((each) => each.state === 'SENT_BACK')
+      ? t('who.again.title')
+      : t('who.documents.title'),
+    sign: t('who.sign.title'),
   };
-  const answer = useMutation({
-    mutationFn: (filed: boolean) =>
-      take(api.POST('/api/my/claims/{id}/doubt', { params: { path }, body: { filed } })),
-    onSuccess: changed,
-  });
-  const [why, setWhy] = useState('');
-  const [sure, setSure] = useState(false);
-  const later = useMutation({
-    mutationFn: () =>
-      take(api.POST('/api/my/claims/{id}/doubt/more-time', { params: { path }, body: { days: 10, why } })),
-    onSuccess: changed,
-  });
-  const doubt = asked.data?.doubt;
+  const first = mine?.asksWhetherFiled ? t('who.titleDoubted') : t('who.title');
+  const title = (mine?.step === 'ASKED' && titles[step]) || first;
+  const to = (next: string) => {
+    void go(`/my/${claim}/identity${next && `/${next}`}`);
+    window.scrollTo(0, 0);
+    heading.current?.focus();
+  };
   return (
-    <Page title={t('doubt.title')}>
-      <p>
+    <Page title={t('who.title')}>
+      <p className="print:hidden">
         <Link to="/my">{t('papers.back')}</Link>
       </p>
-      <h1 className="mt-1 text-3xl">{t('doubt.title')}</h1>
-      <Problem of={asked.error ?? answer.error ?? later.error} />
-      {!doubt && asked.data && <p className="mt-3">{t('doubt.nothing')}</p>}
-      {doubt && doubt.state !== 'ASKED' && <p className="mt-3 text-lg">{t(`doubt.mine.${doubt.state}`)}</p>}
-      {doubt?.state === 'ASKED' && (
-        <div className="mt-4 max-w-3xl space-y-5">
-          <p>{t('doubt.intro', { number: asked.data?.number ?? '' })}</p>
-          <p className="border-l-4 border-l-warning bg-base-100 px-4 py-2">{doubt.why}</p>
-          <p className="font-semibold text-warning">
-            <span aria-hidden="true">◈ </span>
-            {t('doubt.until', { date: dateText(doubt.dueOn) })}
-          </p>
-          <section className="sheet p-5">
-            <h2 className="text-xl">{t('doubt.yes')}</h2>
-            <p className="mt-1 mb-3">{t('doubt.yesIntro')}</p>
-            <div className="flex flex-wrap gap-4">
-              <Link to={`/my/${claim}/papers`} className="btn btn-outline btn-primary h-12">
-                {t('doubt.papers')}
-              </Link>
-              <button
-                type="button"
-                className="btn btn-primary h-12"
-                disabled={answer.isPending}
-                onClick={() => answer.mutate(true)}
-              >
-                {t('doubt.filed')}
-              </button>
-            </div>
-          </section>
-          <section className="sheet p-5">
-            <h2 className="text-xl">{t('doubt.no')}</h2>
-            <p className="mt-1 mb-3">{t('doubt.noIntro')}</p>
-            <button
-              type="button"
-              className="btn btn-outline btn-error h-12"
-              disabled={answer.isPending}
-              onClick={() => (sure ? answer.mutate(false) : setSure(true))}
-            >
-              {sure ? t('doubt.sure') : t('doubt.notMe')}
-            </button>
-          </section>
-          {doubt.mayAskForTime && (
-            <details>
-              <summary className="min-h-11 cursor-pointer font-semibold text-primary">
-                {t('time.need')}
-              </summary>
-              <form
-                className="sheet mt-2 space-y-3 p-4"
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  later.mutate();
-                }}
-              >
-                <TextField label={t('time.why')} value={why} onChange={setWhy} />
-                <button type="submit" className="btn btn-outline btn-primary h-11" disabled={later.isPending}>
-                  {t('doubt.tenDays')}
-                </button>
-              </form>
-            </details>
+      <h1 ref={heading} tabIndex={-1} className="mt-1 text-3xl">
+        {title}
+      </h1>
+      <Problem of={work.identity.error} />
+      {mine && mine.step === 'ASKED' && (
+        <div className="mt-4 max-w-3xl">
+          {step === '' && (
+            <BeforeStart
+              mine={mine}
+              later={work.later}
+              onBegin={() => to(mine.asksWhetherFiled ? 'filed' : 'documents')}
+            />
           )}
+          {step === 'filed' && (
+            <DidYouFile mine={mine} filed={work.filed} onBack={() => to('')} onOn={() => to('documents')} />
+          )}
+          {step === 'documents' && (
+            <Documents
+              claim={claim}
+              mine={mine}
+              work={work}
+              sending={sending}
+              onBack={() => to('')}
+              onOn={() => to('sign')}
+            />
+          )}
+          {step === 'sign' && <SignStep mine={mine} handIn={work.handIn} onBack={() => to('documents')} />}
         </div>
+      )}
+      {mine && mine.step === 'NOT_ME' && <NotMe mine={mine} />}
+      {mine && mine.step === 'HANDED_IN' && <Receipt claim={claim} mine={mine} />}
+      {mine && (mine.step === 'LAPSED' || mine.step === 'NOTHING') && (
+        <p className="mt-3 text-lg">{mine.sentence}</p>
       )}
     </Page>
   );

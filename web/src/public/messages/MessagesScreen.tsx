@@ -43,6 +43,7 @@ export function MessagesScreen() {
       </p>
       <h1 className="mt-1 mb-4 text-3xl">{t('messages.title')}</h1>
       <Conversation
+        claim={claim}
         messages={messages.data ?? []}
         staff={false}
         canWrite={mine.data?.canWrite ?? true}

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, take } from '../../api/client';
 import { type Contact, SafeContactFields } from '../../claim/ContactFields';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
 /** How the applicant may be reached; nobody else of the household sees it. */
@@ -50,9 +51,9 @@ function Form({ claim, contact }: { claim: string; contact: Contact }) {
           ✓ {t('contact.saved')}
         </p>
       )}
-      <button type="submit" className="btn btn-primary h-11" disabled={save.isPending}>
+      <Press type="submit" className="btn btn-primary h-auto min-h-11" busy={save.isPending}>
         {t('contact.save')}
-      </button>
+      </Press>
     </form>
   );
 }

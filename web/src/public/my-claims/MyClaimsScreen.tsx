@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { useMyClaims } from '../../claim/useMyClaims';
+import { Wanted } from '../../claim/Wanted';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
@@ -10,8 +12,11 @@ import { dateText } from '../../i18n';
 /** For each claim: where it stands in one sentence, and what is wanted by when. */
 export function MyClaimsScreen() {
   const { t } = useTranslation();
-  const claims = useQuery({ queryKey: ['my'], queryFn: () => take(api.GET('/api/my/claims')) });
+  const claims = useMyClaims();
   const drafts = useQuery({ queryKey: ['drafts'], queryFn: () => take(api.GET('/api/drafts')) });
+  const offers = useQuery({ queryKey: ['programmes'], queryFn: () => take(api.GET('/api/programmes')) });
+  const nameOf = (programme: string) =>
+    offers.data?.find((each) => each.id === programme)?.name.toLowerCase() ?? '';
   const nothing = claims.data?.length === 0 && drafts.data?.length === 0;
   return (
     <Page title={t('my.title')}>
@@ -20,7 +25,7 @@ export function MyClaimsScreen() {
       {nothing && (
         <div className="mt-6">
           <p className="mb-4">{t('my.none')}</p>
-          <Link to="/" className="btn btn-primary h-12">
+          <Link to="/" className="btn btn-primary h-auto min-h-12">
             {t('my.applyNew')}
           </Link>
         </div>
@@ -29,8 +34,8 @@ export function MyClaimsScreen() {
         {drafts.data?.map((draft) => (
           <section key={draft.id} className="sheet flex flex-wrap items-center gap-4 p-5">
             <h2 className="flex-1 text-lg">{t('my.open')}</h2>
-            <Link to={`/apply/${draft.programme}`} className="btn btn-outline btn-primary h-11">
-              {t('my.goOn', { programme: draft.programme.replace('-', ' ') })}
+            <Link to={`/apply/${draft.programme}`} className="btn btn-outline btn-primary h-auto min-h-11">
+              {t('my.goOn', { programme: nameOf(draft.programme) })}
             </Link>
           </section>
         ))}
@@ -50,9 +55,14 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
     mutationFn: () => take(api.POST('/api/my/claims/{id}/withdraw', { params: { path: { id: claim.id } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['my'] }),
   });
-  const edge = claim.wanted ? 'border-l-warning' : claim.hasLetter ? 'border-l-success' : 'border-l-primary';
+  const edge =
+    claim.wanted || claim.papersWanted > 0
+      ? 'border-s-warning'
+      : claim.hasLetter
+        ? 'border-s-success'
+        : 'border-s-primary';
   return (
-    <article className={`sheet border-l-4 p-5 ${edge}`}>
+    <article className={`sheet border-s-4 p-5 ${edge}`}>
       <h2 className="text-xl">{claim.programme}</h2>
       <p className="quiet text-sm">
         {claim.number} · {t('my.received', { date: dateText(claim.receivedOn) })}
@@ -63,17 +73,8 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
           {line}
         </p>
       ))}
-      {claim.wanted && (
-        <div className="mt-4">
-          <p className="mb-2 font-semibold text-warning">
-            <span aria-hidden="true">◈ </span>
-            {t('my.wanted', { what: claim.wanted, until: dateText(claim.wantedBy) })}
-          </p>
-          <Link to={`/my/${claim.id}/${claim.wantedAt}`} className="btn btn-primary h-12">
-            {t(`my.at.${claim.wantedAt as 'papers'}`)}
-          </Link>
-        </div>
-      )}
+      <Wanted claim={claim} />
+      {claim.hasLetter && claim.state !== 'WITHDRAWN' && <p className="mt-3 max-w-prose">{t('my.object')}</p>}
       <Problem of={withdraw.error} />
       <div className="mt-4 flex flex-wrap gap-6">
         {claim.hasLetter && (
@@ -88,7 +89,12 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
         )}
         {claim.canWithdraw && (
           <Link to={`/my/${claim.id}/papers`} className="inline-flex min-h-11 items-center">
-            {claim.papersWanted > 0 ? t('my.papersWanted', { count: claim.papersWanted }) : t('my.papers')}
+            {t('my.papers')}
+          </Link>
+        )}
+        {claim.showsIdentity && claim.wantedAt !== 'identity' && (
+          <Link to={`/my/${claim.id}/identity`} className="inline-flex min-h-11 items-center">
+            {t('my.identity')}
           </Link>
         )}
         {claim.asksOthers && (

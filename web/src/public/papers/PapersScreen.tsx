@@ -12,12 +12,12 @@ import { Sending } from '../../papers/Sending';
 import { megabytes, useRoom, useUpload } from '../../papers/upload';
 
 const EDGE = {
-  ASKED_FOR: 'border-l-warning',
-  RECEIVED: 'border-l-primary',
-  ACCEPTED: 'border-l-success',
-  SENT_BACK: 'border-l-error',
-  WAIVED: 'border-l-base-content/40',
-  NO_LONGER_NEEDED: 'border-l-base-content/40',
+  ASKED_FOR: 'border-s-warning',
+  RECEIVED: 'border-s-primary',
+  ACCEPTED: 'border-s-success',
+  SENT_BACK: 'border-s-error',
+  WAIVED: 'border-s-base-content/40',
+  NO_LONGER_NEEDED: 'border-s-base-content/40',
 };
 const SHAPE = {
   ASKED_FOR: '◈',
@@ -81,6 +81,7 @@ const NOTHING: Schemas['MyEvidenceItem'] = {
   state: 'WAIVED',
   reason: '',
   alreadyHere: false,
+  stepByStep: false,
   papers: [],
 };
 
@@ -97,7 +98,7 @@ function Item({ claim, item }: { claim: string; item: Schemas['MyEvidenceItem'] 
   return (
     <section
       aria-label={item.title}
-      className={`sheet border-l-4 p-5 ${EDGE[item.state]} ${over ? 'outline-2 outline-primary' : ''}`}
+      className={`sheet border-s-4 p-5 ${EDGE[item.state]} ${over ? 'outline-2 outline-primary' : ''}`}
       onDragOver={(event) => {
         event.preventDefault();
         setOver(true);
@@ -119,6 +120,13 @@ function Item({ claim, item }: { claim: string; item: Schemas['MyEvidenceItem'] 
         </p>
       )}
       {item.why && <p className="quiet mt-1">{item.why}</p>}
+      {item.stepByStep && (
+        <p className="mt-2">
+          <Link to={`/my/${claim}/identity`} className="inline-flex min-h-11 items-center">
+            {t('papers.identity')}
+          </Link>
+        </p>
+      )}
       <ul className="mt-2">
         {item.papers.map((paper) => (
           <li key={paper.id}>

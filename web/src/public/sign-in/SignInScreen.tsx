@@ -4,6 +4,7 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { isStaff, useSessionChange } from '../../api/session';
 import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 
 export function SignInScreen() {
@@ -38,9 +39,9 @@ export function SignInScreen() {
           required
         />
         <Problem of={signIn.error} />
-        <button type="submit" className="btn btn-primary h-12 w-full" disabled={signIn.isPending}>
+        <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={signIn.isPending}>
           {t('signIn')}
-        </button>
+        </Press>
         <Link to="/sign-up" state={{ from }} className="inline-flex min-h-11 items-center">
           {t('account.noAccount')}
         </Link>

@@ -4,6 +4,7 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { useSessionChange } from '../../api/session';
 import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
 export function SignUpScreen() {
@@ -47,9 +48,9 @@ export function SignUpScreen() {
           problem={signUp.error}
         />
         {!known && <Problem of={signUp.error} />}
-        <button type="submit" className="btn btn-primary h-12 w-full" disabled={signUp.isPending}>
+        <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={signUp.isPending}>
           {t('signUp')}
-        </button>
+        </Press>
         <Link to="/sign-in" state={{ from }} className="inline-flex min-h-11 items-center">
           {t('account.haveAccount')}
         </Link>

@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
+import { useSheet, useSheetFilter } from '../../claim/useSheet';
+import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
@@ -15,16 +16,12 @@ type Row = Schemas['Row'];
 /** The caseworker's start: four stacks, each row one next step. */
 export function DaySheetScreen() {
   const { t } = useTranslation();
-  const [mine, setMine] = useState(true);
-  const [at, setAt] = useState(0);
+  const filter = useSheetFilter();
   const go = useNavigate();
   const queries = useQueryClient();
   const mayWork = useSession().data?.role !== 'AUDITOR';
-  const sheet = useQuery({
-    queryKey: ['day-sheet', mine],
-    queryFn: () => take(api.GET('/api/day-sheet', { params: { query: { mine } } })),
-    refetchInterval: 30_000,
-  });
+  const sheet = useSheet(filter);
+  const offers = useQuery({ queryKey: ['programmes'], queryFn: () => take(api.GET('/api/programmes')) });
   const takeClaim = useMutation({
     mutationFn: (row: Row) => take(api.POST('/api/claims/{id}/take', { params: { path: { id: row.id } } })),
     onSuccess: (_, row) => {
@@ -33,26 +30,17 @@ export function DaySheetScreen() {
     },
   });
   const rows = sheet.data?.stacks.flatMap((stack) => stack.rows) ?? [];
-  const act = useCallback(
-    (row: Row) => {
-      if (row.action === 'TAKE' && mayWork) takeClaim.mutate(row);
-      else go(row.action === 'DECIDE' && mayWork ? `/claims/${row.id}/decide` : `/claims/${row.id}`);
-    },
-    [go, mayWork, takeClaim],
-  );
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === 'j') setAt((now) => Math.min(now + 1, rows.length - 1));
-      if (event.key === 'k') setAt((now) => Math.max(now - 1, 0));
-      const next = rows.find((row) => row.action === 'TAKE');
-      if (event.key === 'n' && next) act(next);
-      const chosen = rows[at];
-      if (event.key === 'Enter' && chosen && event.target === document.body) act(chosen);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [rows, at, act]);
+  const act = (row: Row) => {
+    if (row.action === 'TAKE' && mayWork) takeClaim.mutate(row);
+    else go(row.action === 'DECIDE' && mayWork ? `/claims/${row.id}/decide` : `/claims/${row.id}`);
+  };
+  useKeys((key) => {
+    if (key === 'j' || key === 'k') return focusRow(key === 'j' ? 1 : -1);
+    const next = rows.find((row) => row.action === 'TAKE');
+    if (key !== 't' || !next || !mayWork) return false;
+    act(next);
+    return true;
+  });
   if (!sheet.data) {
     return (
       <Page title={t('nav.daySheet')}>
@@ -63,31 +51,43 @@ export function DaySheetScreen() {
   const { stacks, today, week, waiting } = sheet.data;
   const count = (pile: string) => stacks.find((stack) => stack.pile === pile)?.count ?? 0;
   const all = stacks.reduce((sum, stack) => sum + stack.count, 0);
-  const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' }).format(
-    new Date(`${today}T00:00:00Z`),
-  );
   return (
     <Page title={t('nav.daySheet')} wide>
-      <div className="dense grid min-h-[calc(100vh-45px)] grid-cols-1 lg:grid-cols-[minmax(0,1fr)_292px]">
-        <div className="px-6 py-5">
+      <div className="dense grid min-h-[calc(100vh-2.8125rem)] grid-cols-1 lg:grid-cols-[minmax(0,1fr)_18.25rem]">
+        <div className="px-4 py-5 sm:px-6">
           <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
-            <h1 className="text-2xl">
-              {weekday} {dateText(today).replace(/ \d{4}$/, '')}
+            <h1 className="text-2xl" tabIndex={-1} {...FROM_HERE}>
+              {dateText(today, 'weekday')}
             </h1>
-            <p className="flex-1">
+            <p className="min-w-60 flex-1">
               {t('sheet.count', { claims: all })}
               <strong>{t('sheet.soon', { count: count('RUNNING_OUT') })}</strong>
               {t('sheet.cameBack', { count: count('CAME_BACK') })}
             </p>
+            <label className="flex items-center gap-2">
+              <span className="quiet">{t('sheet.programme')}</span>
+              <select
+                className="field !min-h-8 w-auto"
+                value={filter.programme}
+                onChange={(event) => filter.choose({ programme: event.target.value })}
+              >
+                <option value="">{t('sheet.allProgrammes')}</option>
+                {offers.data?.map((each) => (
+                  <option key={each.id} value={each.id}>
+                    {each.name}
+                  </option>
+                ))}
+              </select>
+            </label>
             <fieldset className="flex gap-1">
               <legend className="sr-only">{t('sheet.whose')}</legend>
               {[true, false].map((each) => (
                 <button
                   key={String(each)}
                   type="button"
-                  aria-pressed={mine === each}
-                  className={`h-8 cursor-pointer rounded px-3 ${mine === each ? 'sheet font-semibold' : ''}`}
-                  onClick={() => setMine(each)}
+                  aria-pressed={filter.mine === each}
+                  className={`h-8 cursor-pointer rounded px-3 ${filter.mine === each ? 'sheet font-semibold' : ''}`}
+                  onClick={() => filter.choose({ mine: each })}
                 >
                   {t(each ? 'sheet.mine' : 'sheet.office')}
                 </button>
@@ -95,19 +95,32 @@ export function DaySheetScreen() {
             </fieldset>
           </div>
           <Problem of={takeClaim.error} />
-          {stacks.map((stack) => (
-            <Stack
-              key={`${stack.pile} ${mine}`}
-              first={stack}
-              mine={mine}
-              chosen={rows[at]?.id ?? ''}
-              mayWork={mayWork}
-              onAct={act}
-            />
-          ))}
+          <div {...FROM_HERE}>
+            {stacks.map((stack) => (
+              <Stack
+                key={`${stack.pile} ${filter.mine} ${filter.programme}`}
+                first={stack}
+                filter={filter}
+                mayWork={mayWork}
+                onAct={act}
+              />
+            ))}
+          </div>
         </div>
         <WeekPanel week={week} waiting={waiting} today={today} mayWork={mayWork} />
       </div>
     </Page>
   );
+}
+
+/** Leads the focus to a row, counted from the one that has it; whether there is one. */
+function focusRow(by: number): boolean {
+  const rows = [...document.querySelectorAll<HTMLElement>('[data-row]')];
+  const at = rows.findIndex(
+    (row) => row === document.activeElement || row.parentElement?.contains(document.activeElement),
+  );
+  const to = rows[Math.min(Math.max(at + by, 0), rows.length - 1)];
+  to?.focus();
+  to?.scrollIntoView({ block: 'nearest' });
+  return to !== undefined;
 }

@@ -2,6 +2,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import type { SheetFilter } from '../../claim/useSheet';
 
 const INK = {
   RUNNING_OUT: 'text-error border-error',
@@ -12,21 +13,23 @@ const INK = {
 
 type Props = {
   first: Schemas['Page'];
-  mine: boolean;
-  chosen: string;
+  filter: SheetFilter;
   mayWork: boolean;
   onAct: (row: Schemas['Row']) => void;
 };
 
 /** One stack of the day sheet; further pages are fetched by key. */
-export function Stack({ first, mine, chosen, mayWork, onAct }: Props) {
+export function Stack({ first, filter: { mine, programme }, mayWork, onAct }: Props) {
   const { t } = useTranslation();
   const more = useInfiniteQuery({
-    queryKey: ['stack', first.pile, mine, first.after],
+    queryKey: ['stack', first.pile, mine, programme, first.after],
     queryFn: ({ pageParam }) =>
       take(
         api.GET('/api/day-sheet/{pile}', {
-          params: { path: { pile: first.pile }, query: { mine, after: pageParam } },
+          params: {
+            path: { pile: first.pile },
+            query: { mine, ...(programme ? { programme } : {}), after: pageParam },
+          },
         }),
       ),
     initialPageParam: first.after,
@@ -48,42 +51,7 @@ export function Stack({ first, mine, chosen, mayWork, onAct }: Props) {
       {rows.length === 0 && <p className="quiet py-2">{t('sheet.empty')}</p>}
       <ul>
         {rows.map((row) => (
-          <li
-            key={row.id}
-            aria-current={row.id === chosen || undefined}
-            className={`row-line flex items-center gap-4 ${row.id === chosen ? 'bg-base-300/60' : ''}`}
-          >
-            <span
-              className={`w-22 shrink-0 ${row.daysLeft <= 0 ? 'font-bold text-error' : row.daysLeft === 1 ? 'font-bold text-warning' : ''}`}
-            >
-              {row.daysLeft < 0
-                ? t('sheet.overdue', { count: -row.daysLeft })
-                : row.daysLeft === 0
-                  ? t('sheet.today')
-                  : row.daysLeft === 1
-                    ? t('sheet.tomorrow')
-                    : t('sheet.left', { count: row.daysLeft })}
-            </span>
-            <Link
-              to={`/claims/${row.id}`}
-              className="w-40 shrink-0 truncate !font-bold !text-base-content no-underline hover:underline"
-            >
-              {row.household}
-            </Link>
-            <span className="quiet w-24 shrink-0">{row.number}</span>
-            <span className="w-28 shrink-0 truncate">{row.programme}</span>
-            <span className="min-w-0 flex-1 truncate" title={row.nextStep}>
-              {row.nextStep}
-            </span>
-            <button
-              type="button"
-              className="min-h-9 shrink-0 cursor-pointer px-1 font-bold text-primary"
-              aria-label={`${t(`sheet.${mayWork ? row.action : 'OPEN'}`)}: ${row.household}, ${row.number}`}
-              onClick={() => onAct(row)}
-            >
-              {t(`sheet.${mayWork ? row.action : 'OPEN'}`)}
-            </button>
-          </li>
+          <SheetRow key={row.id} row={row} mine={mine} mayWork={mayWork} onAct={onAct} />
         ))}
       </ul>
       {hasMore && (
@@ -97,4 +65,56 @@ export function Stack({ first, mine, chosen, mayWork, onAct }: Props) {
       )}
     </section>
   );
+}
+
+type RowProps = { row: Schemas['Row']; mine: boolean; mayWork: boolean; onAct: Props['onAct'] };
+
+/** One claim: how long there is, whose it is, what comes next, and the button that does it. */
+function SheetRow({ row, mine, mayWork, onAct }: RowProps) {
+  const { t } = useTranslation();
+  const left = daysLeft(row.daysLeft, t);
+  const action = t(`sheet.${mayWork ? row.action : 'OPEN'}`);
+  const owner = mine ? '' : row.owner || t('sheet.nobodyYet');
+  const said = [left, row.number, row.programme, owner, row.nextStep].filter(Boolean).join(', ');
+  return (
+    <li className="row-line grid grid-cols-[1fr_auto] items-center gap-x-4 py-1.5 focus-within:bg-base-300/60 min-[72rem]:grid-cols-[5.5rem_11rem_6rem_8rem_minmax(0,1fr)_auto] min-[72rem]:py-1">
+      <Link
+        data-row={row.id}
+        to={`/claims/${row.id}`}
+        aria-label={`${row.household}. ${said}`}
+        className="!font-bold !text-base-content no-underline hover:underline min-[72rem]:order-2"
+      >
+        {row.household}
+      </Link>
+      <button
+        type="button"
+        className="row-span-3 min-h-9 shrink-0 cursor-pointer px-1 font-bold text-primary min-[72rem]:order-6 min-[72rem]:row-span-1"
+        aria-label={`${action}: ${row.household}, ${row.number}`}
+        onClick={() => onAct(row)}
+      >
+        {action}
+      </button>
+      <span className="col-start-1 flex flex-wrap gap-x-2 min-[72rem]:contents">
+        <span
+          className={`min-[72rem]:order-1 ${row.daysLeft <= 0 ? 'font-bold text-error' : row.daysLeft === 1 ? 'font-bold text-warning' : ''}`}
+        >
+          {left}
+        </span>
+        <span className="quiet min-[72rem]:order-3">{row.number}</span>
+        <span className="min-[72rem]:order-4">
+          {row.programme}
+          {owner && <span className="quiet block text-[0.8125rem]">{owner}</span>}
+        </span>
+      </span>
+      <span className="col-start-1 min-w-0 break-words min-[72rem]:order-5 min-[72rem]:col-start-auto">
+        {row.nextStep}
+      </span>
+    </li>
+  );
+}
+
+function daysLeft(days: number, t: ReturnType<typeof useTranslation>['t']): string {
+  if (days < 0) return t('sheet.overdue', { count: -days });
+  if (days === 0) return t('sheet.today');
+  return days === 1 ? t('sheet.tomorrow') : t('sheet.left', { count: days });
 }

@@ -12,9 +12,9 @@ export function WeekPanel({ week, waiting, today, mayWork }: Props) {
   const { t } = useTranslation();
   const most = Math.max(1, ...week.map((day) => Math.max(day.decided, day.due)));
   return (
-    <aside className="border-l border-base-300 bg-base-100 px-4 py-5">
+    <aside className="border-s border-base-300 bg-base-100 px-4 py-5">
       <h2 className="!font-sans text-sm">{t('sheet.week')}</h2>
-      <div className="mt-3 grid grid-cols-5 items-end gap-2 text-center text-[13px]">
+      <div className="mt-3 grid grid-cols-5 items-end gap-2 text-center text-[0.8125rem]">
         {week.map((day) => {
           const past = day.date < today;
           const count = past ? day.decided : day.due;
@@ -59,7 +59,7 @@ export function WeekPanel({ week, waiting, today, mayWork }: Props) {
         ))}
       </ul>
       {mayWork && <PostedForm />}
-      <p className="quiet mt-6 text-[13px]">{t('sheet.keys')}</p>
+      <p className="quiet mt-6 text-[0.8125rem]">{t('sheet.keys')}</p>
     </aside>
   );
 }

@@ -3,8 +3,10 @@ import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDesk } from '../../claim/useDesk';
 import { LongTextField } from '../../components/Field';
+import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
+import { LetterText } from './LetterText';
 import { openLetter, useLetter } from './useLetter';
 
 /** The outcome, the letter as it will go out, then the decision. */
@@ -13,8 +15,8 @@ export function DecideScreen() {
   const { claim = '' } = useParams();
   const go = useNavigate();
   const { desk, decide } = useDesk(claim);
-  const [reason, setReason] = useState('');
-  const [shown, setShown] = useState('');
+  const [reason = '', setReason] = useKept<string>(`decide/${claim}`);
+  const [shown, setShown] = useState(reason);
   const [despite, setDespite] = useState('');
   const letter = useLetter(claim, shown);
   if (!desk.data) {
@@ -30,12 +32,20 @@ export function DecideScreen() {
   const title = t('decide.title', { number });
   return (
     <Page title={title} wide>
-      <div className="dense grid min-h-[calc(100vh-45px)] lg:grid-cols-[420px_1fr]">
+      <div className="dense grid min-h-[calc(100vh-2.8125rem)] lg:grid-cols-[26.25rem_1fr]">
         <form
-          className="space-y-4 border-r border-base-300 bg-base-100 p-5"
+          className="space-y-4 border-e border-base-300 bg-base-100 p-5"
           onSubmit={(event) => {
             event.preventDefault();
-            decide.mutate({ reason, despite }, { onSuccess: () => go(`/claims/${claim}`) });
+            decide.mutate(
+              { reason, despite },
+              {
+                onSuccess: () => {
+                  setReason(undefined);
+                  go(`/claims/${claim}`);
+                },
+              },
+            );
           }}
         >
           <Link to={`/claims/${claim}`}>{t('decide.back')}</Link>
@@ -45,7 +55,7 @@ export function DecideScreen() {
           <p className="told text-2xl">{outcome.headline}</p>
           <p>{outcome.detail}</p>
           {unasked.length > 0 && (
-            <div className="border-l-4 border-l-base-300 pl-3">
+            <div className="border-s-4 border-s-base-300 ps-3">
               <p>{t('decide.unasked', { count: unasked.length })}</p>
               <ul className="quiet mt-1">
                 {unasked.map((each) => (
@@ -57,7 +67,7 @@ export function DecideScreen() {
             </div>
           )}
           {outcome.determined && open.length > 0 && (
-            <div className="space-y-3 border-l-4 border-l-error pl-3">
+            <div className="space-y-3 border-s-4 border-s-error ps-3">
               <div>
                 <p className="font-semibold text-error">◆ {t('decide.open')}</p>
                 <ul className="mt-1">
@@ -91,7 +101,7 @@ export function DecideScreen() {
           {reason !== shown && (
             <button
               type="button"
-              className="btn btn-outline btn-primary h-9 min-h-9"
+              className="btn btn-outline btn-primary h-auto min-h-9 "
               onClick={() => setShown(reason)}
             >
               {t('decide.refresh')}
@@ -103,7 +113,7 @@ export function DecideScreen() {
           <div>
             <button
               type="submit"
-              className="btn btn-primary h-11"
+              className="btn btn-primary h-auto min-h-11"
               disabled={!may.decide || !outcome.determined || decide.isPending}
             >
               {t('decide.do')}
@@ -124,11 +134,7 @@ export function DecideScreen() {
             </button>
           </div>
           <Problem of={letter.error} />
-          <img
-            alt={t('decide.letter')}
-            className="sheet mx-auto mt-2 min-h-[680px] w-full max-w-[820px]"
-            src={letter.address}
-          />
+          <LetterText html={letter.data?.html} />
         </section>
       </div>
     </Page>

@@ -25,7 +25,7 @@ export function CompareRuns({ claim, edition, version }: Props) {
   return (
     <details className="mt-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="cursor-pointer font-semibold text-primary">{t('compare.title')}</summary>
-      <label htmlFor="since" className="mt-2 block text-[13px]">
+      <label htmlFor="since" className="mt-2 block text-[0.8125rem]">
         {t('compare.since')}
         <select
           id="since"
@@ -45,14 +45,14 @@ export function CompareRuns({ claim, edition, version }: Props) {
           <p>
             <del className="quiet">{data.before.headline}</del> → <strong>{data.now.headline}</strong>
           </p>
-          <p className="quiet text-[13px]">
+          <p className="quiet text-[0.8125rem]">
             {data.before.detail} → {data.now.detail}
           </p>
           {data.facts.length === 0 && <p className="quiet">{t('compare.nothing')}</p>}
           <ul className="mt-1 space-y-1">
             {data.facts.map((fact) => (
               <li key={fact.path}>
-                <span className="quiet text-[13px]">{fact.path}</span>
+                <span className="quiet text-[0.8125rem]">{fact.label}</span>
                 <br />
                 <del>{fact.before || '–'}</del> → <ins className="no-underline">{fact.now}</ins>{' '}
                 {fact.decides && <span className="font-semibold text-error">◆ {t('compare.didIt')}</span>}

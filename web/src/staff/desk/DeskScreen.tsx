@@ -1,42 +1,67 @@
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useDesk } from '../../claim/useDesk';
+import { useNextClaim } from '../../claim/useSheet';
+import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { Evidence } from './Evidence';
-import { FixListPanel, type NewPoint } from './FixListPanel';
+import type { NewPoint } from './FixListPanel';
 import { InTheWay } from './InTheWay';
-import { KeyList } from './KeyList';
-import { Middle, type Tab } from './Middle';
-import { MoreTime } from './MoreTime';
+import { Middle, TABS, type Tab } from './Middle';
+import { NextClaim } from './NextClaim';
 import { Outcome } from './Outcome';
+import { type Open, Panels } from './Panels';
 import { PaperViewer } from './PaperViewer';
-import { SettleAll } from './SettleAll';
-import { SettlePanel } from './SettlePanel';
 import { Strip } from './Strip';
 import { useColleagues, useDeskCommands } from './useDeskCommands';
 import { nextDifference, useDeskKeys } from './useDeskKeys';
 import { usePapers } from './usePapers';
 
 type Fact = Schemas['Fact'];
-type View = Schemas['Settle']['view'];
+
+const NOTHING: Open = {
+  settling: undefined,
+  settlingAll: false,
+  keys: false,
+  handOver: undefined,
+  working: false,
+};
 
 /** One claim: what is in the way, its facts in their views, the outcome as it stands. */
 export function DeskScreen() {
-  const { t } = useTranslation();
   const { claim = '' } = useParams();
+  return <DeskOf key={claim} claim={claim} />;
+}
+
+/** What is open on one desk never stays open on the next. */
+function DeskOf({ claim }: { claim: string }) {
+  const { t } = useTranslation();
   const go = useNavigate();
   const work = useDesk(claim);
   const papers = usePapers(claim);
-  const [paper, setPaper] = useState<{ id: string; page: number }>();
-  const [tab, setTab] = useState<Tab>('facts');
+  const [address, setAddress] = useSearchParams();
   const [chosen, setChosen] = useState('');
-  const [settling, setSettling] = useState<{ fact: Fact; view: View }>();
-  const [settlingAll, setSettlingAll] = useState(false);
-  const [points, setPoints] = useState<NewPoint[]>();
-  const [keys, setKeys] = useState(false);
+  const [open, setOpen] = useState<Open>(NOTHING);
+  const [points, setPoints] = useKept<NewPoint[]>(`fix-list/${claim}`);
+  const next = useNextClaim(claim);
+  const openUp = (what: Partial<Open>) => setOpen((now) => ({ ...now, ...what }));
+  const tab = TABS.find((each) => each === address.get('tab')) ?? 'facts';
+  const [paper = '', page = '1'] = (address.get('paper') ?? '').split('.');
+  const lead = (to: { tab?: Tab; paper?: string | undefined }) =>
+    setAddress(
+      (now) => {
+        for (const [name, value] of Object.entries(to)) {
+          if (value) now.set(name, value);
+          else now.delete(name);
+        }
+        return now;
+      },
+      { replace: true },
+    );
+  const setTab = (to: Tab) => lead({ tab: to });
   const desk = work.desk.data;
   const newest = desk?.asking.fixLists[0];
   const draft = newest?.state === 'DRAFT' ? newest.points : [];
@@ -47,23 +72,26 @@ export function DeskScreen() {
   const askAbout = (fact: Fact) => {
     if (fact.ask) ask(fact.ask);
   };
-  const open = (id: string, page = 1) => setPaper({ id, page });
-  const openPaper = papers.evidence.data
-    ?.flatMap((item) => item.papers)
-    .find((each) => each.id === paper?.id);
+  const show = (id: string, at = 1) => lead({ paper: `${id}.${at}` });
+  const openPaper = papers.evidence.data?.flatMap((item) => item.papers).find((each) => each.id === paper);
   useDeskKeys({
     desk,
     chosen,
     onChoose: setChosen,
-    onSettle: (fact, view) => setSettling({ fact, view }),
+    onSettle: (fact, view) => openUp({ settling: { fact, view } }),
     onUndo: (fact) => work.unsettle.mutate(fact.path),
     onAsk: askAbout,
-    onOpen: open,
+    onOpen: show,
     onDecide: () => go(`/claims/${claim}/decide`),
-    onKeys: () => setKeys((now) => !now),
+    onKeys: () => openUp({ keys: true }),
+    onWorking: () => openUp({ working: !open.working }),
+    onNext: () => next && go(`/claims/${next.id}`),
   });
   useEffect(() => {
-    if (chosen) document.querySelector('tr[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
+    const row = chosen && document.querySelector<HTMLElement>('tr[aria-selected="true"]');
+    if (!row) return;
+    row.scrollIntoView({ block: 'nearest' });
+    if (!row.contains(document.activeElement)) row.focus({ preventScroll: true });
   }, [chosen]);
   const colleagues = useColleagues(desk);
   const decide = () => go(`/claims/${claim}/decide`);
@@ -74,7 +102,7 @@ export function DeskScreen() {
       onTake: () => work.takeIt.mutate(),
       onDecide: decide,
       onFixList: writeList,
-      onHandOver: (to) => work.handOver.mutate(to),
+      onHandOver: (to) => openUp({ handOver: to }),
       onTab: setTab,
     },
     colleagues,
@@ -86,31 +114,32 @@ export function DeskScreen() {
       </Page>
     );
   }
+  const leadTo = (isMeant: (path: string) => boolean) => {
+    const fact = desk.facts.flatMap((group) => group.facts).find((each) => isMeant(each.path));
+    if (!fact) return;
+    setTab('facts');
+    setChosen(fact.path);
+  };
   const goTo = (obstacle: Schemas['Obstacle']) => {
-    const fact = desk.facts.flatMap((group) => group.facts).find((each) => each.path === obstacle.path);
-    if (fact) {
-      setTab('facts');
-      setChosen(fact.path);
-    }
+    leadTo((path) => path === obstacle.path);
     if (obstacle.kind === 'REGISTER') setTab('registers');
     if (obstacle.kind === 'IDENTITY') setTab('identity');
     if (obstacle.kind === 'OTHERS' || obstacle.kind === 'REMARK') setTab('others');
     if (obstacle.kind === 'MESSAGE') setTab('messages');
     if (obstacle.kind === 'MATCH') go(`/claims/${claim}/household`);
     const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
-    if (obstacle.kind === 'PAPERS_CAME' && came) open(came.id);
+    if (obstacle.kind === 'PAPERS_CAME' && came) show(came.id);
   };
+  const isDone = Boolean(desk.past.decision) || desk.strip.state === 'WITHDRAWN';
   const failed =
     work.takeIt.error ??
     work.handOver.error ??
-    work.settle.error ??
     work.settleImmaterial.error ??
     work.unsettle.error ??
     work.askRegister.error ??
     work.withoutRegister.error ??
     work.answerTime.error ??
     work.doubt.error ??
-    work.whatIf.error ??
     work.approveUrgent.error;
   return (
     <Page title={`${desk.strip.household} · ${desk.strip.number}`} wide commands={commands}>
@@ -121,114 +150,64 @@ export function DeskScreen() {
         onFixList={writeList}
         onDecide={decide}
         colleagues={colleagues}
-        onHandOver={(to) => work.handOver.mutate(to)}
+        onHandOver={(to) => openUp({ handOver: to })}
         onApprove={() => work.approveUrgent.mutate()}
       />
       <Problem of={failed} />
+      {isDone && <NextClaim next={next} />}
       <div
-        className={`dense grid min-h-[calc(100vh-112px)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[232px_minmax(0,1fr)_minmax(0,1fr)]' : 'lg:grid-cols-[232px_minmax(0,1fr)_300px]'}`}
+        className={`dense grid min-h-[calc(100vh-7rem)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[14.5rem_minmax(0,1fr)_minmax(0,1fr)]' : 'lg:grid-cols-[14.5rem_minmax(0,1fr)_18.75rem]'}`}
       >
-        <div className="border-r border-base-300">
-          <InTheWay desk={desk} onAsk={ask} onGo={goTo} onSettleAll={() => setSettlingAll(true)} />
+        <div className="border-e border-base-300">
+          <InTheWay desk={desk} onAsk={ask} onGo={goTo} onSettleAll={() => openUp({ settlingAll: true })} />
           <Evidence
             work={papers}
             canWork={desk.may.work}
-            open={paper?.id ?? ''}
-            onOpen={(each) => open(each.id)}
+            open={paper}
+            onOpen={(each) => show(each.id)}
             onAsk={ask}
           />
         </div>
         <div className="min-w-0 bg-base-100">
-          {keys && <KeyList onClose={() => setKeys(false)} />}
-          {desk.asking.moreTime && desk.may.work && (
-            <MoreTime asked={desk.asking.moreTime} onAnswer={(answer) => work.answerTime.mutate(answer)} />
-          )}
-          {points && desk.may.work && (
-            <FixListPanel
-              desk={desk}
-              points={points}
-              onPoints={setPoints}
-              onClose={() => setPoints(undefined)}
-              onSave={(list) => work.saveList.mutate(list, { onSuccess: () => setPoints(undefined) })}
-              onSend={(list) => work.sendList.mutate(list, { onSuccess: () => setPoints(undefined) })}
-              busy={work.saveList.isPending || work.sendList.isPending}
-              problem={work.saveList.error ?? work.sendList.error}
-            />
-          )}
-          {settlingAll && (
-            <SettleAll
-              busy={work.settleImmaterial.isPending}
-              onSettle={(reason) =>
-                work.settleImmaterial.mutate(reason, { onSuccess: () => setSettlingAll(false) })
-              }
-              onClose={() => setSettlingAll(false)}
-            />
-          )}
-          {settling && (
-            <SettlePanel
-              key={settling.fact.path + settling.view}
-              fact={settling.fact}
-              view={settling.view}
-              busy={work.settle.isPending}
-              onSettle={(wish) =>
-                work.settle.mutate(wish, {
-                  onSuccess: (after) => {
-                    setSettling(undefined);
-                    work.whatIf.reset();
-                    setChosen((nextDifference(after, settling.fact.path) ?? settling.fact).path);
-                  },
-                })
-              }
-              onTry={(value) => work.whatIf.mutate(value)}
-              onUndo={() =>
-                work.unsettle.mutate(settling.fact.path, { onSuccess: () => setSettling(undefined) })
-              }
-              onClose={() => {
-                setSettling(undefined);
-                work.whatIf.reset();
-              }}
-            />
-          )}
+          <Panels
+            desk={desk}
+            work={work}
+            open={open}
+            onOpen={openUp}
+            points={points}
+            onPoints={setPoints}
+            onSettled={(after, fact) => setChosen((nextDifference(after, fact.path) ?? fact).path)}
+          />
           <Middle
             desk={desk}
             tab={tab}
             onTab={setTab}
             chosen={chosen}
             onChoose={setChosen}
-            onSettle={(fact, view) => setSettling({ fact, view })}
-            onPaper={open}
+            onSettle={(fact, view) => openUp({ settling: { fact, view } })}
+            onPaper={show}
             work={work}
           />
         </div>
         {openPaper ? (
           <PaperViewer
-            key={openPaper.id + (paper?.page ?? 1)}
+            key={openPaper.id + page}
             claim={claim}
             paper={openPaper}
-            first={paper?.page ?? 1}
+            first={Number(page) || 1}
             work={papers}
             canWork={desk.may.work}
-            onClose={() => setPaper(undefined)}
+            onClose={() => lead({ paper: undefined })}
           />
         ) : (
           <Outcome
             desk={desk}
             trial={work.whatIf.data}
+            all={open.working}
             onForget={() => work.whatIf.reset()}
-            onFact={(path) => {
-              const fact = desk.facts
-                .flatMap((group) => group.facts)
-                .find(
-                  (each) =>
-                    each.path === path ||
-                    path.startsWith(`${each.path}/`) ||
-                    each.path.startsWith(`${path}/`),
-                );
-              if (fact) {
-                setTab('facts');
-                setChosen(fact.path);
-              }
-            }}
+            onFact={(path) =>
+              leadTo((each) => each === path || path.startsWith(`${each}/`) || each.startsWith(`${path}/`))
+            }
           />
         )}
       </div>

@@ -49,19 +49,19 @@ export function Evidence({ work, canWork, open, onOpen, onAsk }: Props) {
         {items.map((item) => (
           <li key={item.kind + item.subject} className="border border-base-300 bg-base-100 p-2.5">
             <p className="font-bold">{item.title}</p>
-            <p className={`text-[13px] font-semibold ${INK[item.state]}`}>
+            <p className={`text-[0.8125rem] font-semibold ${INK[item.state]}`}>
               <span aria-hidden="true">{SHAPE[item.state]} </span>
               {t(`desk.paperState.${item.state}`)}
               {item.reason && `: ${item.reason}`}
               {item.servedBy && ` ${t('desk.servedBy', { number: item.servedBy })}`}
-              {item.until && item.state === 'ASKED_FOR' && ` · ${dateText(item.until, 'short')}`}
+              {item.until && item.state === 'ASKED_FOR' && ` · ${dateText(item.until, 'weekday')}`}
             </p>
             {item.papers.map((paper) => (
               <button
                 key={paper.id}
                 type="button"
                 aria-pressed={open === paper.id}
-                className="mt-1 block min-h-8 cursor-pointer text-left font-semibold break-all text-primary"
+                className="mt-1 block min-h-8 cursor-pointer text-start font-semibold break-all text-primary"
                 onClick={() => onOpen(paper)}
               >
                 {paper.name}
@@ -71,7 +71,7 @@ export function Evidence({ work, canWork, open, onOpen, onAsk }: Props) {
               <button
                 type="button"
                 aria-label={`${t('desk.ask')}: ${item.title}`}
-                className="mt-1 mr-4 min-h-8 cursor-pointer font-semibold text-primary"
+                className="mt-1 me-4 min-h-8 cursor-pointer font-semibold text-primary"
                 onClick={() =>
                   onAsk({
                     path: ['papers', item.kind, item.subject].filter(Boolean).join('/'),
@@ -105,7 +105,7 @@ export function Evidence({ work, canWork, open, onOpen, onAsk }: Props) {
                 }}
               >
                 <TextField label={t('desk.reason')} value={reason} onChange={setReason} />
-                <button type="submit" className="btn btn-outline btn-primary mt-2 h-9">
+                <button type="submit" className="btn btn-outline btn-primary mt-2 h-auto min-h-9">
                   {t('desk.waiveDo')}
                 </button>
               </form>

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
-import { marked } from './marked';
+import { FROM_HERE } from '../../components/keys';
+import { marked } from '../../components/marked';
 
 type Fact = Schemas['Fact'];
 type View = Schemas['Settle']['view'];
@@ -19,9 +20,9 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
     desk.inTheWay.filter((each) => each.weight === 'IMMATERIAL').map((each) => each.path),
   );
   return (
-    <table className="w-full table-fixed">
+    <table className="w-full table-fixed" {...FROM_HERE}>
       <thead>
-        <tr className="row-line text-left text-[13px]">
+        <tr className="row-line text-start text-[0.8125rem]">
           <th className="w-[22%] px-3 py-2 font-normal">{t('desk.fact')}</th>
           <th className="w-[20%] font-normal">
             {t('desk.said')} <span className="key">1</span>
@@ -38,7 +39,7 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
       {desk.facts.map((group) => (
         <tbody key={group.title}>
           <tr className="row-line bg-base-200/60">
-            <th colSpan={5} scope="rowgroup" className="px-3 py-1.5 text-left font-normal">
+            <th colSpan={5} scope="rowgroup" className="px-3 py-1.5 text-start font-normal">
               <span className="told text-base">{group.title}</span>{' '}
               <span className="quiet">{group.subtitle}</span>
             </th>
@@ -46,6 +47,7 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
           {group.facts.map((fact) => (
             <tr
               key={fact.path}
+              tabIndex={-1}
               aria-selected={fact.path === chosen}
               className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${fact.path === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
               onClick={() => onChoose(fact.path)}
@@ -53,7 +55,9 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
               <td className="px-3 py-2">
                 {fact.label}
                 {fact.note && (
-                  <span className={`block text-[13px] ${fact.state === 'DIFFERS' ? 'text-error' : 'quiet'}`}>
+                  <span
+                    className={`block text-[0.8125rem] ${fact.state === 'DIFFERS' ? 'text-error' : 'quiet'}`}
+                  >
                     {fact.note}
                   </span>
                 )}
@@ -61,7 +65,7 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
               <Shown of={fact.said} fact={fact} onPaper={onPaper} />
               <Shown of={fact.shown} fact={fact} onPaper={onPaper} />
               <Shown of={fact.onRecord} fact={fact} onPaper={onPaper} />
-              <td className="py-2 pr-3">
+              <td className="py-2 pe-3">
                 <Settled
                   fact={fact}
                   immaterial={immaterial.has(fact.path)}
@@ -87,17 +91,17 @@ function Shown({
   onPaper: Props['onPaper'];
 }) {
   const { t } = useTranslation();
-  if (!of) return <td className="quiet py-2 pr-2">–</td>;
+  if (!of) return <td className="quiet py-2 pe-2">–</td>;
   const others = [fact.said, fact.shown, fact.onRecord].map((each) => each?.text);
   const place = of.from;
   return (
-    <td className="py-2 pr-2 break-words">
+    <td className="py-2 pe-2 break-words">
       {fact.state === 'DIFFERS' ? marked(of.text, others) : of.text}
-      {of.note && !place && <span className="quiet mt-1 block text-[13px]">{of.note}</span>}
+      {of.note && !place && <span className="quiet mt-1 block text-[0.8125rem]">{of.note}</span>}
       {place && (
         <button
           type="button"
-          className="mt-1 block cursor-pointer text-left text-[13px] font-semibold text-primary"
+          className="mt-1 block cursor-pointer text-start text-[0.8125rem] font-semibold text-primary"
           title={t('desk.openPaper')}
           onClick={() => onPaper(place.paper, place.page)}
         >
@@ -143,7 +147,7 @@ function Settled({ fact, immaterial, canWork, onSettle }: SettledProps) {
       {canWork && fact.canSettle ? (
         <button
           type="button"
-          className={`cursor-pointer text-left ${ink}`}
+          className={`cursor-pointer text-start ${ink}`}
           title={t('desk.settleTitle', { fact: fact.label })}
           onClick={() => onSettle(fact, fact.settled?.view ?? 'SAID')}
         >
@@ -153,7 +157,7 @@ function Settled({ fact, immaterial, canWork, onSettle }: SettledProps) {
         <span className={ink}>{label}</span>
       )}
       {fact.settled && (
-        <span className="quiet block text-[13px]">
+        <span className="quiet block text-[0.8125rem]">
           {t('desk.by', { by: fact.settled.by, when: fact.settled.when, reason: fact.settled.reason })}
         </span>
       )}

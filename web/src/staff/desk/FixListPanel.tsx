@@ -3,7 +3,9 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
 import { LongTextField, SelectField } from '../../components/Field';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
+import { useOpened } from '../../components/useOpened';
 import { dateText } from '../../i18n';
 
 export type NewPoint = { path: string; title: string; reason: string; good: string };
@@ -22,6 +24,8 @@ type Props = {
 /** The correction request being written, with a preview as the applicant will see it. */
 export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, busy, problem }: Props) {
   const { t } = useTranslation();
+  const [fromList] = useState(() => Boolean(document.activeElement?.closest('tr')));
+  const panel = useOpened<HTMLElement>(onClose, fromList ? '' : 'textarea, button');
   const begun = desk.asking.fixLists[0]?.state === 'DRAFT' ? desk.asking.fixLists[0] : undefined;
   const [dueOn, setDueOn] = useState<string>(begun?.dueOn ?? desk.asking.dueOn);
   const [then, setThen] = useState<NonNullable<List['then']>>(begun?.then ?? 'DECIDE');
@@ -33,7 +37,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
   const change = (path: string, what: Partial<NewPoint>) =>
     onPoints(points.map((point) => (point.path === path ? { ...point, ...what } : point)));
   return (
-    <section className="border-b-2 border-warning bg-base-200/60 p-4" aria-labelledby="fix-list">
+    <section ref={panel} className="border-b-2 border-warning bg-base-200/60 p-4" aria-labelledby="fix-list">
       <div className="flex items-baseline gap-4">
         <h2 id="fix-list" className="flex-1 text-lg">
           {t('list.title', { household: desk.strip.household })}
@@ -45,7 +49,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
       {points.length === 0 && <p className="mt-2">{t('list.empty')}</p>}
       {points.map((point) => (
         <fieldset key={point.path} className="sheet mt-3 space-y-3 p-3">
-          <legend className="float-left mb-2 w-full font-bold">{point.title}</legend>
+          <legend className="float-start mb-2 w-full font-bold">{point.title}</legend>
           <div className="clear-both grid gap-3 xl:grid-cols-2">
             <LongTextField
               label={t('list.reason')}
@@ -87,7 +91,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
             />
           </div>
           <h3 className="!font-sans mt-4 text-sm">{t('list.preview')}</h3>
-          <div className="sheet mt-1 border-l-4 border-l-warning p-4 text-base">
+          <div className="sheet mt-1 border-s-4 border-s-warning p-4 text-base">
             <p className="told text-lg">{t('fix.title')}</p>
             <p>
               {t('fix.until', { date: dueOn ? dateText(dueOn) : '…' })} {t(`fix.${then}`)}
@@ -102,22 +106,22 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
           </div>
           {!isAbout(problem, 'dueOn') && <Problem of={problem} />}
           <div className="mt-3 flex gap-5">
-            <button
+            <Press
               type="button"
-              className="btn btn-primary h-9 min-h-9"
-              disabled={busy}
+              className="btn btn-primary h-auto min-h-9 "
+              busy={busy}
               onClick={() => onSend(list)}
             >
               {t('list.send')}
-            </button>
-            <button
+            </Press>
+            <Press
               type="button"
               className="cursor-pointer font-semibold text-primary"
-              disabled={busy}
+              busy={busy}
               onClick={() => onSave(list)}
             >
               {t('list.save')}
-            </button>
+            </Press>
           </div>
         </>
       )}

@@ -5,10 +5,10 @@ import type { NewPoint } from './FixListPanel';
 const SHAPE = { ANSWER: '◆', AMOUNT: '◆', WANTED: '◈', IMMATERIAL: '◇' };
 const INK = { ANSWER: 'text-error', AMOUNT: 'text-error', WANTED: 'text-warning', IMMATERIAL: '' };
 const EDGE = {
-  ANSWER: 'border-l-error bg-base-100',
-  AMOUNT: 'border-l-error bg-base-100',
-  WANTED: 'border-l-warning bg-base-100',
-  IMMATERIAL: 'border-l-base-content/40',
+  ANSWER: 'border-s-error bg-base-100',
+  AMOUNT: 'border-s-error bg-base-100',
+  WANTED: 'border-s-warning bg-base-100',
+  IMMATERIAL: 'border-s-base-content/40',
 };
 
 type Props = {
@@ -37,21 +37,21 @@ export function InTheWay({ desk, onAsk, onGo, onSettleAll }: Props) {
         {desk.inTheWay.map((each) => (
           <li
             key={each.weight + each.path + each.title}
-            className={`border border-l-4 border-base-300 p-2.5 ${EDGE[each.weight]}`}
+            className={`border border-s-4 border-base-300 p-2.5 ${EDGE[each.weight]}`}
           >
-            <p className={`text-[13px] font-semibold ${INK[each.weight]}`}>
+            <p className={`text-[0.8125rem] font-semibold ${INK[each.weight]}`}>
               <span aria-hidden="true">{SHAPE[each.weight]} </span>
               {each.kind === 'MATCH' ? t('desk.look') : t(`desk.${each.weight}`)}
             </p>
             <button
               type="button"
-              className="mt-0.5 cursor-pointer text-left font-bold"
+              className="mt-0.5 cursor-pointer text-start font-bold"
               onClick={() => onGo(each)}
             >
               {each.title}
             </button>
             <p className="mt-0.5">{each.detail}</p>
-            {each.impact && <p className="quiet mt-0.5 text-[13px]">{each.impact}</p>}
+            {each.impact && <p className="quiet mt-0.5 text-[0.8125rem]">{each.impact}</p>}
             {each.suggestion && desk.may.work && (
               <button
                 type="button"
@@ -67,7 +67,7 @@ export function InTheWay({ desk, onAsk, onGo, onSettleAll }: Props) {
       {immaterial > 0 && desk.may.work && (
         <button
           type="button"
-          className="mt-2 min-h-8 cursor-pointer text-left font-semibold text-primary"
+          className="mt-2 min-h-8 cursor-pointer text-start font-semibold text-primary"
           onClick={onSettleAll}
         >
           {t('desk.settleAll', { count: immaterial })}

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { amountText, dateText } from '../../i18n';
+import { TimeLine } from './TimeLine';
 
 type Source = Schemas['Source'];
 
@@ -83,12 +84,12 @@ function SourceOf({
       <dl className="mt-2 grid grid-cols-4 gap-3">
         {views.map(([label, amount]) => (
           <div key={label}>
-            <dt className="quiet text-[13px]">{label}</dt>
+            <dt className="quiet text-[0.8125rem]">{label}</dt>
             <dd className="font-semibold">{amount ? amountText(amount) : '–'}</dd>
           </div>
         ))}
       </dl>
-      {facts.length > 0 && <p className="quiet mt-1 text-[13px]">{facts.join(' · ')}</p>}
+      {facts.length > 0 && <p className="quiet mt-1 text-[0.8125rem]">{facts.join(' · ')}</p>}
       {(source.slips.length > 0 || source.months.length > 0) && (
         <TimeLine source={source} receivedOn={receivedOn} />
       )}
@@ -106,14 +107,14 @@ function SourceOf({
                       onClick={() => onPaper(slip.paper, slip.page)}
                     >
                       {t('income.slip', {
-                        from: dateText(slip.periodStart, 'short'),
-                        to: dateText(slip.periodEnd, 'short'),
+                        from: dateText(slip.periodStart, 'weekday'),
+                        to: dateText(slip.periodEnd, 'weekday'),
                       })}
                     </button>
                     {slip.stale && <span className="quiet"> {t('income.tooOld')}</span>}
                   </td>
-                  <td className="text-right">{amountText(slip.gross)}</td>
-                  <td className="quiet text-right">
+                  <td className="text-end">{amountText(slip.gross)}</td>
+                  <td className="quiet text-end">
                     {slip.ytdGross ? t('income.ytd', { amount: amountText(slip.ytdGross) }) : ''}
                   </td>
                 </tr>
@@ -121,7 +122,7 @@ function SourceOf({
               {source.months.map((month) => (
                 <tr key={month.month} className="row-line">
                   <td className="py-1">{t('income.month', { month: month.month })}</td>
-                  <td className="text-right">{amountText(month.gross)}</td>
+                  <td className="text-end">{amountText(month.gross)}</td>
                   <td />
                 </tr>
               ))}
@@ -130,86 +131,5 @@ function SourceOf({
         </details>
       )}
     </article>
-  );
-}
-
-const WIDTH = 640;
-const DAY = 86_400_000;
-const BARS = 56;
-
-/** Slips as blocks over their periods, as high as their pay a day; the register's months as bars below. */
-function TimeLine({ source, receivedOn }: { source: Source; receivedOn: string }) {
-  const { t } = useTranslation();
-  const end = Date.parse(receivedOn);
-  const starts = [
-    ...source.slips.map((slip) => Date.parse(slip.periodStart)),
-    ...source.months.map((month) => Date.parse(`${month.month}-01`)),
-    end - 92 * DAY,
-  ];
-  const begin = Math.min(...starts);
-  const x = (at: number) => ((at - begin) / Math.max(DAY, end - begin)) * WIDTH;
-  const perDay = (slip: Schemas['Slip']) =>
-    Number(slip.gross) / ((Date.parse(slip.periodEnd) - Date.parse(slip.periodStart)) / DAY + 1);
-  const monthly = Math.max(
-    1,
-    ...source.slips.map((slip) => perDay(slip) * 30.4),
-    ...source.months.map((month) => Number(month.gross)),
-  );
-  const height = (amount: number) => Math.max(3, (amount / monthly) * BARS);
-  const label = t('income.lineLabel', { slips: source.slips.length, months: source.months.length });
-  return (
-    <figure className="mt-2">
-      <svg viewBox={`0 0 ${WIDTH} ${BARS * 2 + 34}`} className="w-full" role="img" aria-label={label}>
-        <line x1="0" x2={WIDTH} y1={BARS + 2} y2={BARS + 2} className="stroke-base-300" />
-        {source.slips.map((slip) => {
-          const from = x(Date.parse(slip.periodStart));
-          const to = x(Date.parse(slip.periodEnd) + DAY);
-          const high = height(perDay(slip) * 30.4);
-          return (
-            <g key={slip.periodStart + slip.paper}>
-              <rect
-                x={from + 0.75}
-                width={Math.max(2, to - from - 1.5)}
-                y={BARS + 2 - high}
-                height={high}
-                className={slip.stale ? 'fill-base-300' : 'fill-primary/30'}
-              />
-              {to - from > 60 && (
-                <text x={from + 6} y={BARS - 4} className="fill-base-content text-[13px]">
-                  {amountText(slip.gross)}
-                </text>
-              )}
-            </g>
-          );
-        })}
-        {source.months.map((month) => {
-          const from = x(Date.parse(`${month.month}-01`));
-          const next = new Date(`${month.month}-01T00:00:00Z`);
-          next.setUTCMonth(next.getUTCMonth() + 1);
-          const high = height(Number(month.gross));
-          return (
-            <g key={month.month}>
-              <rect
-                x={from + 3}
-                width={Math.max(4, x(next.getTime()) - from - 6)}
-                y={BARS + 6}
-                height={high}
-                className="fill-secondary/30"
-              />
-              <text x={from + 8} y={BARS + 20} className="fill-base-content text-[13px]">
-                {amountText(month.gross)}
-              </text>
-            </g>
-          );
-        })}
-        <text x="0" y={BARS * 2 + 26} className="fill-base-content text-[13px]">
-          {dateText(new Date(begin).toISOString().slice(0, 10), 'short')}
-        </text>
-        <text x={WIDTH} y={BARS * 2 + 26} textAnchor="end" className="fill-base-content text-[13px]">
-          {t('income.received', { date: dateText(receivedOn, 'short') })}
-        </text>
-      </svg>
-      <figcaption className="quiet text-[13px]">{t('income.legend')}</figcaption>
-    </figure>
   );
 }

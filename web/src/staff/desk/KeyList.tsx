@@ -1,7 +1,7 @@
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useTranslation } from 'react-i18next';
 
-const KEYS = ['j', 'k', 'n', '1', '2', '3', '4', 'u', 'p', 'f', 'w', 'd'] as const;
+const KEYS = ['j', 'k', 'n', '1', '2', '3', '4', 'u', 'p', 'f', 'w', 'd', 'g'] as const;
 
 /** All keys of the desk, with what each does; Escape closes it. */
 export function KeyList({ onClose }: { onClose: () => void }) {
@@ -13,7 +13,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
       onOpenChange={(open) => !open && onClose()}
       className="fixed inset-0 z-30 flex items-start justify-center bg-base-content/25 pt-24"
     >
-      <Modal className="sheet dense w-[560px] max-w-[94vw] p-5">
+      <Modal className="sheet dense w-[35rem] max-w-[94vw] p-5">
         <Dialog>
           <div className="flex">
             <Heading slot="title" className="flex-1 text-lg">

@@ -44,6 +44,7 @@ export function MessagePanel({
   return (
     <section className="p-4" aria-label={t('desk.tab.messages')}>
       <Conversation
+        claim={claim}
         messages={post.data?.messages ?? []}
         staff
         canWrite={canWrite}

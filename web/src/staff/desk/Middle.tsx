@@ -39,8 +39,10 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
   const { t } = useTranslation();
   const marks: Partial<Record<Tab, boolean>> = {
     identity: desk.identity.result === 'DISPUTED' || desk.identity.result === 'MISUSE_SUSPECTED',
-    income: desk.income.sources.some((each) =>
-      ['UNDISCLOSED', 'HIDDEN_PAY', 'MISSTATED', 'DISPUTED'].includes(each.verdict),
+    income: desk.income.sources.some(
+      (source) =>
+        ['UNDISCLOSED', 'HIDDEN_PAY', 'MISSTATED', 'DISPUTED'].includes(source.verdict) &&
+        desk.inTheWay.some((each) => each.weight !== 'IMMATERIAL' && each.title.includes(source.employer)),
     ),
     registers: desk.registers.some((each) => each.state === 'SILENT'),
     messages: desk.unread > 0,
@@ -76,12 +78,12 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
               onSettle={onSettle}
               onPaper={onPaper}
             />
-            <Rounds lists={desk.asking.fixLists} />
-            <p className="quiet px-4 py-3 text-[13px]">{t('desk.keys')}</p>
+            <Rounds asking={desk.asking} />
+            <p className="quiet px-4 py-3 text-[0.8125rem]">{t('desk.keys')}</p>
           </>
         )}
         {tab === 'identity' && (
-          <IdentityPanel desk={desk} onPaper={onPaper} onDoubt={(why) => work.doubt.mutate(why)} />
+          <IdentityPanel desk={desk} onPaper={onPaper} onDoubt={(wish) => work.doubt.mutate(wish)} />
         )}
         {tab === 'income' && <IncomePanel income={desk.income} onPaper={onPaper} />}
         {tab === 'registers' && (

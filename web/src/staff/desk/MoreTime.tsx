@@ -22,7 +22,7 @@ export function MoreTime({ asked, onAnswer }: Props) {
       <div className="mt-3 flex gap-5">
         <button
           type="button"
-          className="btn btn-primary h-9 min-h-9"
+          className="btn btn-primary h-auto min-h-9 "
           onClick={() => onAnswer({ granted: true, words })}
         >
           {t('time.grant')}

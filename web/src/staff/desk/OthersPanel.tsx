@@ -119,7 +119,7 @@ function RemarkRow({ remark, may, onLook }: RowProps) {
   const { control, handleSubmit } = useForm({ defaultValues: { reason: '' } });
   const open = !remark.lookedBy;
   return (
-    <article className={`sheet border-l-4 p-4 ${open ? 'border-l-error' : 'border-l-success'}`}>
+    <article className={`sheet border-s-4 p-4 ${open ? 'border-s-error' : 'border-s-success'}`}>
       <p className="font-semibold">{remark.label}</p>
       <p>{remark.words}</p>
       {!open && (

@@ -11,13 +11,15 @@ type Props = {
   trial: Schemas['Trial'] | undefined;
   onForget: () => void;
   onFact: (path: string) => void;
+  /** Whether all of the working is open, and not only what decides. */
+  all: boolean;
 };
 
 /** The outcome as it stands, what it would be on trial, and the working, each step leading to its facts. */
-export function Outcome({ desk, trial, onForget, onFact }: Props) {
+export function Outcome({ desk, trial, onForget, onFact, all }: Props) {
   const { t } = useTranslation();
   return (
-    <section className="min-w-0 border-l border-base-300 p-4" aria-labelledby="outcome">
+    <section className="min-w-0 border-s border-base-300 p-4" aria-labelledby="outcome">
       {trial && <OnTrial trial={trial} onForget={onForget} />}
       <h2 id="outcome" className="!font-sans text-sm">
         {t('desk.outcome')}
@@ -38,8 +40,8 @@ export function Outcome({ desk, trial, onForget, onFact }: Props) {
       <h2 id="working" tabIndex={-1} className="!font-sans mt-5 text-sm">
         {t('desk.working')}
       </h2>
-      <Steps steps={desk.working} onFact={onFact} />
-      <p className="quiet mt-4 text-[13px]">{t('desk.edition', { edition: desk.edition })}</p>
+      <Working steps={desk.working} all={all} onFact={onFact} />
+      <p className="quiet mt-4 text-[0.8125rem]">{t('desk.edition', { edition: desk.edition })}</p>
       <CompareRuns claim={desk.id} edition={desk.edition} version={desk.version} />
     </section>
   );
@@ -48,8 +50,8 @@ export function Outcome({ desk, trial, onForget, onFact }: Props) {
 function OnTrial({ trial, onForget }: { trial: Schemas['Trial']; onForget: () => void }) {
   const { t } = useTranslation();
   return (
-    <div role="status" className="mb-4 border border-l-4 border-base-300 border-l-secondary bg-base-100 p-3">
-      <p className="text-[13px] font-semibold text-secondary">{t('trial.title')}</p>
+    <div role="status" className="mb-4 border border-s-4 border-base-300 border-s-secondary bg-base-100 p-3">
+      <p className="text-[0.8125rem] font-semibold text-secondary">{t('trial.title')}</p>
       <p className="told mt-1 text-lg">{trial.then.headline}</p>
       <p>{trial.then.detail}</p>
       {trial.steps.length === 0 && <p className="quiet mt-1">{t('trial.same')}</p>}
@@ -65,6 +67,35 @@ function OnTrial({ trial, onForget }: { trial: Schemas['Trial']; onForget: () =>
   );
 }
 
+/** The working by heading of the rulebook: what decides first and open, the rest folded behind its heading. */
+function Working({ steps, all, onFact }: { steps: Schemas['Sentence'][] } & Pick<Props, 'all' | 'onFact'>) {
+  const { t } = useTranslation();
+  const headings = [...new Set(steps.map((step) => headingOf(step)))].sort(
+    (one, other) => Number(other === DECIDES) - Number(one === DECIDES),
+  );
+  return headings.map((heading) => (
+    <details
+      key={`${heading} ${all}`}
+      open={all || heading === DECIDES || !headings.includes(DECIDES)}
+      className="mt-1"
+    >
+      <summary className="min-h-6 cursor-pointer font-semibold">
+        {/^[\d.]+$/.test(heading) ? t(`desk.common.${heading.replace('.', '_') as '0_3'}`) : heading}
+      </summary>
+      <Steps steps={steps.filter((step) => headingOf(step) === heading)} onFact={onFact} />
+    </details>
+  ));
+}
+
+/** The paragraph in which every chapter of the rulebook says what is decided. */
+const DECIDES = 'Decided';
+
+/** A rule is named by its chapter, one word, and its paragraph; a mere number is one of those by which is decided. */
+function headingOf(step: Schemas['Sentence']): string {
+  const paragraph = step.rule.slice(step.rule.indexOf(' ') + 1);
+  return /^\d+$/.test(paragraph) ? DECIDES : paragraph;
+}
+
 function Steps({ steps, onFact }: { steps: Schemas['Sentence'][]; onFact: Props['onFact'] }) {
   const { t } = useTranslation();
   return (
@@ -76,7 +107,7 @@ function Steps({ steps, onFact }: { steps: Schemas['Sentence'][]; onFact: Props[
             {fact ? (
               <button
                 type="button"
-                className="cursor-pointer text-left underline decoration-dotted underline-offset-2"
+                className="cursor-pointer text-start underline decoration-dotted underline-offset-2"
                 title={t('desk.toFact')}
                 onClick={() => onFact(fact)}
               >
@@ -85,19 +116,18 @@ function Steps({ steps, onFact }: { steps: Schemas['Sentence'][]; onFact: Props[
             ) : (
               step.text
             )}
-            <span className="quiet block text-[13px]">
-              {step.rule}
+            <span className="quiet block text-[0.8125rem]">
               {step.policy && (
-                <>
-                  {' · '}
-                  <Link to="/rulebook" className="!font-normal !text-secondary underline">
-                    {step.policy}
-                  </Link>
-                </>
+                <Link
+                  to="/rulebook"
+                  className="inline-flex min-h-6 items-center !font-normal !text-secondary underline"
+                >
+                  {t('desk.figuresOf')}
+                </Link>
               )}
             </span>
             {step.steps?.length > 0 && (
-              <div className="pl-3">
+              <div className="ps-3">
                 <Steps steps={step.steps} onFact={onFact} />
               </div>
             )}

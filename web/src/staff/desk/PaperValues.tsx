@@ -2,6 +2,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayInput } from '../../components/DayField';
+import { Press } from '../../components/Press';
 
 type Props = {
   /** What can be read on such a paper. */
@@ -39,7 +40,7 @@ export function PaperValues({ fields, page, reading, canWork, busy, onMark, onSe
       </p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
         {fields.map((field) => (
-          <label key={field} htmlFor={`value-${field}`} className="text-[13px]">
+          <label key={field} htmlFor={`value-${field}`} className="text-[0.8125rem]">
             {t(`reading.field.${field}` as 'reading.field.name')}
             {field === 'documentType' ? (
               <select
@@ -80,9 +81,9 @@ export function PaperValues({ fields, page, reading, canWork, busy, onMark, onSe
         ))}
       </div>
       {canWork && (
-        <button type="submit" className="btn btn-outline btn-primary mt-2 h-9 min-h-9" disabled={busy}>
+        <Press type="submit" className="btn btn-outline btn-primary mt-2 h-auto min-h-9 " busy={busy}>
           {seen ? t('reading.correct') : t('reading.confirm')}
-        </button>
+        </Press>
       )}
     </form>
   );

@@ -2,7 +2,9 @@ import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { useKeys } from '../../components/keys';
 import { Problem } from '../../components/Problem';
+import { useOpened } from '../../components/useOpened';
 import { PaperValues } from './PaperValues';
 import type { usePapers } from './usePapers';
 
@@ -27,29 +29,24 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
   const [zoom, setZoom] = useState(0);
   const [turned, setTurned] = useState(0);
   const [reason, setReason] = useState<string>();
+  const panel = useOpened<HTMLElement>(onClose, '[data-close]');
   const picture = `/api/claims/${claim}/papers/${paper.id}/picture?page=${page}`;
   const shape = useShape(picture);
   const beingRead = work.readings.data?.[paper.id]?.state === 'WAITING';
   const pageTo = (to: number) => setPage(Math.min(Math.max(1, to), paper.pages));
   const zoomTo = (to: number) => setZoom(Math.min(Math.max(0, to), ZOOMS.length - 1));
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName)) return;
-      if (event.key === 'PageDown') pageTo(page + 1);
-      if (event.key === 'PageUp') pageTo(page - 1);
-      if (event.key === '+') zoomTo(zoom + 1);
-      if (event.key === '-') zoomTo(zoom - 1);
-      if (event.key === 'r') setTurned((turned + QUARTER) % 360);
-      if (event.key === 'Escape') onClose();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
+  useKeys((key) => {
+    if (key === 'PageDown' || key === 'PageUp') pageTo(page + (key === 'PageDown' ? 1 : -1));
+    else if (key === '+' || key === '-') zoomTo(zoom + (key === '+' ? 1 : -1));
+    else if (key === 'r') setTurned((turned + QUARTER) % 360);
+    else return false;
+    return true;
+  }, 'paper');
   const reading = work.readings.data?.[paper.id];
   const boxes = reading?.shown.filter((each) => each.page === page && each.place.width > 0) ?? [];
-  const tool = 'btn btn-ghost h-8 min-h-8 px-2';
+  const tool = 'btn btn-ghost h-auto min-h-8 px-2';
   return (
-    <section className="flex min-w-0 flex-col border-l border-base-300" aria-label={paper.name}>
+    <section ref={panel} className="flex min-w-0 flex-col border-s border-base-300" aria-label={paper.name}>
       <header className="flex flex-wrap items-center gap-1 border-b border-base-300 bg-base-100 p-2">
         <p className="min-w-32 flex-1 truncate font-bold" title={paper.name}>
           {paper.name}
@@ -84,7 +81,7 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
         <button type="button" className={tool} onClick={() => setTurned((turned + QUARTER) % 360)}>
           {t('paper.turn')}
         </button>
-        <button type="button" className={tool} onClick={onClose}>
+        <button type="button" data-close="" className={tool} onClick={onClose}>
           {t('desk.close')}
         </button>
       </header>
@@ -132,14 +129,18 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
             <div className="flex gap-3">
               <button
                 type="button"
-                className="btn btn-primary h-9"
+                className="btn btn-primary h-auto min-h-9"
                 disabled={paper.state === 'ACCEPTED' || beingRead}
                 title={beingRead ? t('paper.beingRead') : undefined}
                 onClick={() => work.accept.mutate(paper.id, { onSuccess: onClose })}
               >
                 {t('paper.accept')}
               </button>
-              <button type="button" className="btn btn-outline btn-primary h-9" onClick={() => setReason('')}>
+              <button
+                type="button"
+                className="btn btn-outline btn-primary h-auto min-h-9"
+                onClick={() => setReason('')}
+              >
                 {t('paper.sendBack')}
               </button>
             </div>
@@ -157,7 +158,7 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
                 value={reason}
                 onChange={setReason}
               />
-              <button type="submit" className="btn btn-primary h-9">
+              <button type="submit" className="btn btn-primary h-auto min-h-9">
                 {t('paper.sendBackDo')}
               </button>
             </form>

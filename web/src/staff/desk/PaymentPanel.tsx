@@ -5,7 +5,9 @@ import { api, type Schemas, take } from '../../api/client';
 import { FollowUpList } from '../../claim/FollowUpList';
 import { PaymentList } from '../../claim/PaymentList';
 import { TextField } from '../../components/Field';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
+import { OthersAccount } from './OthersAccount';
 
 /** What follows the decision in money; a caseworker looks at what the bank booked otherwise. */
 export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
@@ -57,8 +59,13 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
           <p>
             {now.account
               ? t('payments.goesTo', { account: now.account, holder: now.holder })
-              : t('payments.noAccount')}
+              : now.whom
+                ? t('payments.noAccountOf', { whom: now.whom })
+                : t('payments.noAccount')}
           </p>
+          {now.whom && desk.may.write && (
+            <OthersAccount claim={desk.id} following={now} onChanged={changed} />
+          )}
           <PaymentList
             payments={now.payments}
             act={(payment) =>
@@ -72,9 +79,9 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
                   }}
                 >
                   <TextField label={t('payments.why')} value={reason} onChange={setReason} />
-                  <button type="submit" className="btn btn-sm btn-primary" disabled={accept.isPending}>
+                  <Press type="submit" className="btn btn-sm btn-primary" busy={accept.isPending}>
                     {t('payments.accept')}
-                  </button>
+                  </Press>
                 </form>
               )
             }

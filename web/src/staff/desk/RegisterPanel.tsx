@@ -60,7 +60,7 @@ export function RegisterPanel({ desk, onAsk, onWithout }: Props) {
                 }}
               >
                 <TextField label={t('desk.reason')} value={reason} onChange={setReason} />
-                <button type="submit" className="btn btn-primary h-9 min-h-9">
+                <button type="submit" className="btn btn-primary h-auto min-h-9 ">
                   {t('desk.withoutDo')}
                 </button>
               </form>

@@ -20,7 +20,7 @@ export function ScaleBar({ scale }: { scale: Schemas['Scale'] }) {
         <rect x={x(most)} y="6" width={WIDTH - x(most)} height="9" className="fill-error/40" />
         <path d={`M${x(figure) - 5} 0h10l-5 6z`} className="fill-base-content" />
       </svg>
-      <figcaption className="text-[13px]">▼ {scale.words}</figcaption>
+      <figcaption className="text-[0.8125rem]">▼ {scale.words}</figcaption>
     </figure>
   );
 }

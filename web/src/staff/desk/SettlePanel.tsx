@@ -1,8 +1,11 @@
-import { type FormEvent, useEffect, useRef, useState } from 'react';
+import { type FormEvent, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { DayField } from '../../components/DayField';
 import { LongTextField, TextField } from '../../components/Field';
+import { Press } from '../../components/Press';
+import { isAbout, Problem } from '../../components/Problem';
+import { useOpened } from '../../components/useOpened';
 import { amountOf } from '../../facts/shapes';
 
 type View = Schemas['Settle']['view'];
@@ -10,6 +13,7 @@ type Props = {
   fact: Schemas['Fact'];
   view: View;
   busy: boolean;
+  problem: unknown;
   onSettle: (wish: Omit<Schemas['Settle'], 'version'>) => void;
   /** Shows what would come of a value; nothing is kept. */
   onTry: (value: Schemas['Tried']) => void;
@@ -18,13 +22,15 @@ type Props = {
 };
 
 /** Settles one fact on a view or a typed figure, with a reason. Enter settles it, Escape leaves it. */
-export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, onClose }: Props) {
+export function SettlePanel({ fact, view: first, busy, problem, onSettle, onTry, onUndo, onClose }: Props) {
   const { t } = useTranslation();
   const [view, setView] = useState<View>(first);
   const [typed, setTyped] = useState('');
   const [reason, setReason] = useState(() => suggested(first, fact, t));
-  const panel = useRef<HTMLFormElement>(null);
-  useEffect(() => panel.current?.querySelector('textarea')?.select(), []);
+  const [left, setLeft] = useState(false);
+  const panel = useOpened<HTMLFormElement>(onClose, 'textarea');
+  useEffect(() => panel.current?.querySelector('textarea')?.select(), [panel]);
+  const atValue = view === 'TYPED' && isAbout(problem, fact.path) ? (problem as Error).message : null;
   const choices = [
     { view: 'SAID' as const, label: t('desk.said'), of: fact.said },
     { view: 'SHOWN' as const, label: t('desk.shown'), of: fact.shown },
@@ -40,6 +46,11 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
       : choices.find((choice) => choice.view === view)?.of?.value) ?? null;
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    setLeft(true);
+    if (reason.trim() === '') {
+      panel.current?.querySelector('textarea')?.focus();
+      return;
+    }
     onSettle({ path: fact.path, view, value: value(), reason });
   };
   return (
@@ -47,7 +58,6 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
       ref={panel}
       onSubmit={submit}
       onKeyDown={(e) => {
-        if (e.key === 'Escape') onClose();
         if (e.key === 'Enter' && !e.shiftKey && e.target instanceof HTMLTextAreaElement) submit(e);
       }}
       className="space-y-3 border-b-2 border-primary bg-base-200/60 p-4"
@@ -56,7 +66,7 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
       <fieldset>
         <legend className="mb-1">{t('desk.settleOn')}</legend>
         {choices.map((choice) => (
-          <label key={choice.view} className="mr-6 inline-flex min-h-8 items-center gap-2">
+          <label key={choice.view} className="me-6 inline-flex min-h-8 items-center gap-2">
             <input
               type="radio"
               name="view"
@@ -68,7 +78,7 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
           </label>
         ))}
         {fact.kind !== 'YES_NO' && (
-          <label className="mr-6 inline-flex min-h-8 items-center gap-2">
+          <label className="me-6 inline-flex min-h-8 items-center gap-2">
             <input
               type="radio"
               name="view"
@@ -83,26 +93,34 @@ export function SettlePanel({ fact, view: first, busy, onSettle, onTry, onUndo, 
       {view === 'TYPED' && (
         <div className="max-w-60">
           {fact.kind === 'DATE' ? (
-            <DayField label={fact.label} value={typed} onChange={setTyped} />
+            <DayField label={fact.label} error={atValue} value={typed} onChange={setTyped} />
           ) : (
-            <TextField label={fact.label} value={typed} onChange={setTyped} />
+            <TextField
+              label={fact.label}
+              hint={fact.said ? t('desk.asSaid', { said: fact.said.text }) : null}
+              error={atValue}
+              value={typed}
+              onChange={setTyped}
+            />
           )}
         </div>
       )}
       <LongTextField
         label={t('desk.reason')}
         hint={t('desk.reasonHint')}
+        error={left && reason.trim() === '' ? t('desk.reasonMissing') : null}
         rows={2}
         value={reason}
         onChange={setReason}
       />
-      <div className="flex gap-5">
-        <button type="submit" className="btn btn-primary h-9 min-h-9" disabled={busy}>
+      {!atValue && <Problem of={problem} />}
+      <div className="flex flex-wrap gap-5">
+        <Press type="submit" className="btn btn-primary h-auto min-h-9 " busy={busy}>
           {t('desk.settleDo')}
-        </button>
+        </Press>
         <button
           type="button"
-          className="btn btn-outline btn-primary h-9 min-h-9"
+          className="btn btn-outline btn-primary h-auto min-h-9 "
           onClick={() => onTry({ path: fact.path, value: value() })}
         >
           {t('trial.try')}

@@ -8,7 +8,7 @@ export function StepDifferences({ steps }: { steps: Schemas['Difference'][] }) {
   return (
     <details className="mt-1">
       <summary className="cursor-pointer">{t('trial.steps', { count: steps.length })}</summary>
-      <ul className="mt-1 space-y-1.5 text-[13px]">
+      <ul className="mt-1 space-y-1.5 text-[0.8125rem]">
         {steps.map((step) => (
           <li key={step.before + step.now} className="border-b border-base-300 pb-1.5">
             {step.before && <del className="quiet block">{step.before}</del>}

@@ -2,6 +2,7 @@ import { Button, Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-compone
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { FROM_HERE } from '../../components/keys';
 import { dateText } from '../../i18n';
 
 type Props = {
@@ -14,7 +15,7 @@ type Props = {
   onApprove: () => void;
   /** To whom the claim can be given; nobody where it is not theirs to give. */
   colleagues: Schemas['Colleague'][];
-  onHandOver: (to: string) => void;
+  onHandOver: (to: Schemas['Colleague']) => void;
 };
 
 /** The top of the desk: household, programme, state in words, days left, and the two things to do. */
@@ -42,7 +43,9 @@ export function Strip({
     <div className="dense flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-base-300 bg-base-100 px-4 py-2.5">
       <div className="min-w-72 flex-1">
         <div className="flex flex-wrap items-baseline gap-x-3">
-          <h1 className="text-xl">{desk.strip.household}</h1>
+          <h1 className="text-xl" tabIndex={-1} {...FROM_HERE}>
+            {desk.strip.household}
+          </h1>
           {desk.strip.urgent && (
             <span className="font-semibold text-error">
               <span aria-hidden="true">▲ </span>
@@ -51,7 +54,7 @@ export function Strip({
           )}
           <span className="quiet">
             {desk.strip.programme} · {desk.strip.number} ·{' '}
-            {t('desk.received', { date: dateText(desk.strip.receivedOn, 'short') })}
+            {t('desk.received', { date: dateText(desk.strip.receivedOn, 'weekday') })}
             {desk.strip.owner && ` · ${desk.strip.owner}`}
           </span>
           <Link to={`/claims/${desk.id}/household`}>{t('desk.household')}</Link>
@@ -59,7 +62,12 @@ export function Strip({
             <MenuTrigger>
               <Button className="cursor-pointer font-semibold text-primary">{t('desk.handOver')}</Button>
               <Popover className="sheet dense z-20 py-1">
-                <Menu onAction={(to) => onHandOver(String(to))}>
+                <Menu
+                  onAction={(to) => {
+                    const colleague = colleagues.find((each) => each.id === to);
+                    if (colleague) onHandOver(colleague);
+                  }}
+                >
                   {colleagues.map((each) => (
                     <MenuItem
                       key={each.id}
@@ -85,18 +93,18 @@ export function Strip({
         )}
       </div>
       {open && (
-        <div className="text-right">
-          <p className="quiet">{t('desk.decideBy', { date: dateText(desk.strip.decideBy, 'short') })}</p>
+        <div className="text-end">
+          <p className="quiet">{t('desk.decideBy', { date: dateText(desk.strip.decideBy, 'weekday') })}</p>
           {desk.strip.decideBy !== desk.strip.dueBy && (
-            <p className="quiet text-[13px]">
-              {t('desk.dueAtFirst', { date: dateText(desk.strip.dueBy, 'short') })}
+            <p className="quiet text-[0.8125rem]">
+              {t('desk.dueAtFirst', { date: dateText(desk.strip.dueBy, 'weekday') })}
             </p>
           )}
           <p className={`font-bold ${desk.strip.daysLeft <= 1 ? 'text-error' : ''}`}>{left}</p>
         </div>
       )}
       {open && !desk.strip.owner && (
-        <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onTake}>
+        <button type="button" className="btn btn-primary h-auto min-h-9 " onClick={onTake}>
           {t('desk.take')}
         </button>
       )}
@@ -104,7 +112,7 @@ export function Strip({
         <>
           <button
             type="button"
-            className="btn btn-outline btn-primary h-9 min-h-9"
+            className="btn btn-outline btn-primary h-auto min-h-9 "
             disabled={listOut}
             title={listOut ? t('list.out', { date: dateText(newest.dueOn) }) : undefined}
             onClick={onFixList}
@@ -112,12 +120,12 @@ export function Strip({
             {t('desk.fixList')} · {points}
           </button>
           {desk.strip.urgent && desk.identity.result === 'CONFIRMED' && !desk.outcome.negative && (
-            <button type="button" className="btn btn-outline btn-primary h-9 min-h-9" onClick={onApprove}>
+            <button type="button" className="btn btn-outline btn-primary h-auto min-h-9 " onClick={onApprove}>
               {t('desk.payAtOnce')}
             </button>
           )}
           {desk.may.decide && (
-            <button type="button" className="btn btn-primary h-9 min-h-9" onClick={onDecide}>
+            <button type="button" className="btn btn-primary h-auto min-h-9 " onClick={onDecide}>
               {t('desk.decide')}
             </button>
           )}

@@ -2,8 +2,10 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import { FactField } from '../../facts/FactField';
+import { flat } from '../../facts/monthLines';
 import type { Asked, Given } from '../../facts/shapes';
 
 type Props = {
@@ -20,14 +22,10 @@ export function TakeDown({ other, busy, error, onPaper, onTake }: Props) {
   const [name, setName] = useState('');
   const [given, setGiven] = useState<Given>({});
   const signs = other.kind === 'SIGNATURE';
-  const answers = Object.fromEntries(
-    Object.entries(given)
-      .filter(([, value]) => value !== undefined)
-      .map(([part, value]) => [part, String(value)]),
-  );
+  const answers = flat(other.asked as Asked[], given);
   return (
     <form
-      className="space-y-3 border-l-4 border-l-error bg-base-100 p-4"
+      className="space-y-3 border-s-4 border-s-error bg-base-100 p-4"
       onSubmit={(event) => {
         event.preventDefault();
         onTake({ name, answers, remarks: {} });
@@ -56,9 +54,9 @@ export function TakeDown({ other, busy, error, onPaper, onTake }: Props) {
       {(other.asked as Asked[]).map((each) => (
         <FactField key={each.path} asked={each} record={given} onChange={setGiven} />
       ))}
-      <button type="submit" className="btn btn-sm btn-primary" disabled={busy}>
+      <Press type="submit" className="btn btn-sm btn-primary" busy={busy}>
         {t('others.takeDown')}
-      </button>
+      </Press>
     </form>
   );
 }

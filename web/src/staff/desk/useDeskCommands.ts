@@ -11,7 +11,7 @@ type Actions = {
   onTake: () => void;
   onDecide: () => void;
   onFixList: () => void;
-  onHandOver: (to: string) => void;
+  onHandOver: (to: Schemas['Colleague']) => void;
   onTab: (tab: Tab) => void;
 };
 
@@ -52,7 +52,7 @@ export function useDeskCommands({ desk, ...on }: Actions, colleagues: Schemas['C
     })),
     ...colleagues.map((each) => ({
       label: t('command.handOver', { name: each.name }),
-      run: () => on.onHandOver(each.id),
+      run: () => on.onHandOver(each),
     })),
   ];
 }

@@ -1,5 +1,5 @@
-import { useEffect } from 'react';
 import type { Schemas } from '../../api/client';
+import { useKeys } from '../../components/keys';
 
 type Fact = Schemas['Fact'];
 
@@ -13,22 +13,15 @@ type Actions = {
   onOpen: (paper: string, page: number) => void;
   onDecide: () => void;
   onKeys: () => void;
+  onNext: () => void;
+  onWorking: () => void;
 };
 
 const VIEWS = { '1': 'SAID', '2': 'SHOWN', '3': 'ON_RECORD', '4': 'TYPED' } as const;
 
-/** The keys of the desk: they do nothing while something is being typed. */
+/** The keys of the desk, from its heading and its list of facts. */
 export function useDeskKeys(actions: Actions) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
-      if (typing || event.ctrlKey || event.metaKey || event.altKey || !actions.desk) return;
-      if (press(event.key, actions, actions.desk)) event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
+  useKeys((key) => actions.desk !== undefined && press(key, actions, actions.desk));
 }
 
 /** The difference that comes after a fact, or the first one when none does. */
@@ -56,7 +49,10 @@ function press(key: string, actions: Actions, desk: Schemas['Desk']): boolean {
     case 'n':
       return choose(nextDifference(desk, actions.chosen));
     case 'w':
-      document.getElementById('working')?.focus();
+      actions.onWorking();
+      return true;
+    case 'g':
+      actions.onNext();
       return true;
     case '?':
       actions.onKeys();

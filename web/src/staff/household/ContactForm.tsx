@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, take } from '../../api/client';
 import { type Contact, SafeContactFields } from '../../claim/ContactFields';
+import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
 type Props = { claim: string; member: string; contact: Contact; onSaved: string[] };
@@ -57,9 +58,9 @@ export function ContactForm({ claim, member, contact, onSaved }: Props) {
             error={(field) => (isAbout(save.error, field) ? (save.error?.message ?? '') : null)}
           />
           <Problem of={save.error} />
-          <button type="submit" className="btn btn-primary h-9 min-h-9" disabled={save.isPending}>
+          <Press type="submit" className="btn btn-primary h-auto min-h-9 " busy={save.isPending}>
             {t('contact.save')}
-          </button>
+          </Press>
         </form>
       </details>
     </>

@@ -78,9 +78,9 @@ export function HouseholdScreen() {
                   <Link to={`/claims/${each.id}`}>{each.number}</Link>
                 </td>
                 <td>{each.programme}</td>
-                <td>{dateText(each.receivedOn, 'short')}</td>
+                <td>{dateText(each.receivedOn, 'weekday')}</td>
                 <td>{t(`state.${each.state as 'RECEIVED'}`)}</td>
-                <td className="pr-3">{each.nextStep}</td>
+                <td className="pe-3">{each.nextStep}</td>
               </tr>
             ))}
           </tbody>
@@ -122,7 +122,7 @@ function Matches({
         {matches.map((each) => (
           <li
             key={each.member + each.known}
-            className={`sheet dense flex flex-wrap items-center gap-4 border-l-4 p-3 ${each.state === 'PROPOSED' ? 'border-l-warning' : each.state === 'CONFIRMED' ? 'border-l-success' : 'border-l-base-300'}`}
+            className={`sheet dense flex flex-wrap items-center gap-4 border-s-4 p-3 ${each.state === 'PROPOSED' ? 'border-s-warning' : each.state === 'CONFIRMED' ? 'border-s-success' : 'border-s-base-300'}`}
           >
             <p className="min-w-64 flex-1">
               <strong>{each.name}</strong>, {dateText(each.born)} ·{' '}
@@ -140,7 +140,7 @@ function Matches({
               <button
                 type="button"
                 aria-label={`${t('household.confirm')}: ${each.name}`}
-                className="btn btn-outline btn-primary h-9 min-h-9"
+                className="btn btn-outline btn-primary h-auto min-h-9 "
                 onClick={() => onSettle({ member: each.member, known: each.known, same: true })}
               >
                 {t('household.confirm')}

@@ -6,8 +6,10 @@ import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
 import { TextField } from '../../components/Field';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
-import { momentText } from '../../i18n';
+import { amountText, momentText } from '../../i18n';
+import { AskMany } from './AskMany';
 
 /** Cases of suspected misuse: what hangs together with each, and what to do about it. */
 export function MisuseScreen() {
@@ -51,7 +53,7 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
   const open = misuse.state === 'OPEN';
   return (
     <article
-      className={`sheet dense border-l-4 p-4 ${open ? 'border-l-error' : 'border-l-base-300'}`}
+      className={`sheet dense border-s-4 p-4 ${open ? 'border-s-error' : 'border-s-base-300'}`}
       aria-label={misuse.number}
     >
       <h2 className="text-lg">
@@ -64,6 +66,7 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
         {t(`misuse.${misuse.state}`)} · {momentText(misuse.openedAt)}
         {misuse.words && ` · ${misuse.words}`}
       </p>
+      <p>{t('misuse.paid', { reference: misuse.reference, amount: amountText(misuse.paid) })}</p>
       <h3 className="!font-sans mt-3 text-sm">{t('misuse.linked')}</h3>
       {misuse.linked.length === 0 && <p className="quiet">{t('misuse.nothingLinked')}</p>}
       <ul>
@@ -94,27 +97,28 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
           </li>
         ))}
       </ul>
+      {supervisor && <AskMany claim={misuse.claim} />}
       <Problem of={freeze.error ?? close.error} />
       {open && supervisor && (
         <div className="mt-3 max-w-2xl space-y-2">
           <TextField label={t('misuse.words')} value={words} onChange={setWords} />
           <div className="flex gap-5">
-            <button
+            <Press
               type="button"
-              className="btn btn-primary h-9 min-h-9"
-              disabled={close.isPending}
+              className="btn btn-primary h-auto min-h-9 "
+              busy={close.isPending}
               onClick={() => close.mutate(false)}
             >
               {t('misuse.release')}
-            </button>
-            <button
+            </Press>
+            <Press
               type="button"
-              className="btn btn-outline btn-error h-9 min-h-9"
-              disabled={close.isPending}
+              className="btn btn-outline btn-error h-auto min-h-9 "
+              busy={close.isPending}
               onClick={() => close.mutate(true)}
             >
               {t('misuse.refer')}
-            </button>
+            </Press>
           </div>
         </div>
       )}

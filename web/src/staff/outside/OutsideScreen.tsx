@@ -28,10 +28,10 @@ export function OutsideScreen() {
         <tbody>
           {outside.data?.services.map((each) => (
             <tr key={each.service} className="row-line">
-              <th scope="row" className="px-4 py-2 text-left font-semibold">
+              <th scope="row" className="px-4 py-2 text-start font-semibold">
                 {t(`outside.${each.service}`)}
               </th>
-              <td className="py-2 pr-4">
+              <td className="py-2 pe-4">
                 <select
                   className="field !min-h-9"
                   aria-label={t(`outside.${each.service}`)}

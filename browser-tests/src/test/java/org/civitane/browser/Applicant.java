@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 
 /** Someone who applies, step by step as a person does it. */
 final class Applicant {
@@ -44,6 +45,18 @@ final class Applicant {
         button("Save and go on");
     }
 
+    /** Another grown-up in place of the child. */
+    void fillPartner(String born) {
+        heading("Who lives with you?");
+        page.getByLabel("Date of birth").fill("2.4.1990");
+        button("Add a person");
+        Locator second = page.locator("fieldset").nth(1);
+        second.getByLabel("Given name").fill(child);
+        second.getByLabel("Date of birth").fill(born);
+        second.getByLabel("Who are they to you?").selectOption("PARTNER");
+        button("Save and go on");
+    }
+
     void fillPupils() {
         heading("Who goes to school?");
         page.getByLabel("Goes to school").check();
@@ -56,7 +69,7 @@ final class Applicant {
 
     void fillIncome(String amount) {
         heading("What do you live on?");
-        button("Add an amount");
+        page.getByText("Add an amount").first().click();
         page.getByLabel("What is it?").selectOption("WAGES");
         page.getByLabel("How much?").fill(amount);
         page.getByLabel("How often?").selectOption("WEEKLY");
@@ -80,7 +93,11 @@ final class Applicant {
         page.getByLabel("Post code").blur();
         button("Skerry Lane 7, 2110 Skerrow");
         assertThat(page.getByLabel("Street")).hasValue("Skerry Lane");
-        page.getByText("call", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setChecked(true)))
+                .hasCount(0);
+        for (String way : List.of("send e-mail", "send text messages", "send letters")) {
+            page.getByLabel(way).check();
+        }
         page.getByLabel("By which name should we ask for you?").fill("Ana");
         checkedBy("contact");
         Civitane.picture(page, page.viewportSize().width < 500 ? "apply-contact-phone" : "apply-contact");
@@ -154,7 +171,7 @@ final class Applicant {
                 .click();
     }
 
-    private void checkedBy(String where) {
+    void checkedBy(String where) {
         assertThat(Civitane.violations(page)).as(where).isEmpty();
     }
 }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.AxeResults;
+import com.github.kagkarlsson.scheduler.Scheduler;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -14,10 +15,15 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.civitane.server.CivitaneServer;
+import org.civitane.server.platform.AgencyClock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The real server on a database of its own with the demo data, and a headless Chromium to use it with. */
 final class Civitane {
@@ -30,6 +36,8 @@ final class Civitane {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    private static final Pattern LINK = Pattern.compile("/answer#[A-Za-z0-9_-]{43}");
 
     private static Civitane shared;
 
@@ -101,6 +109,32 @@ final class Civitane {
         return page;
     }
 
+    /** The link that went out last to someone, as the carrier would have brought it. */
+    String linkTo(String recipient) {
+        Page outside = signedIn("asa.mikkel@halvern.example");
+        outside.navigate("/outside");
+        assertThat(outside.locator("main").getByText(recipient).first()).isVisible();
+        String all = outside.locator("main").innerText();
+        Matcher link = LINK.matcher(all.substring(all.indexOf(recipient)));
+        if (!link.find()) {
+            throw new AssertionError("No link went to " + recipient);
+        }
+        return link.group();
+    }
+
+    /** All money that is planned on a claim is due now, whatever day it is. */
+    void letTheDayOfPaymentCome(String number) {
+        JdbcClient database = server.getBean(JdbcClient.class);
+        database.sql("update payment set due_on = ? where claim_id = (select id from claim where number = ?)")
+                .params(server.getBean(AgencyClock.class).today(), number)
+                .update();
+        database.sql("""
+                        update scheduled_tasks set execution_time = now() where task_name = 'pay'
+                          and exists (select from payment p join claim c on c.id = p.claim_id
+                                      where c.number = ? and task_instance like p.id || '-%')""").param(number).update();
+        server.getBean(Scheduler.class).triggerCheckForDueExecutions();
+    }
+
     /** Opens a claim of the demo by the running number of its programme, through the search. */
     static void open(Page page, String prefix, int number) {
         page.navigate("/day-sheet");
@@ -112,20 +146,49 @@ final class Civitane {
         page.waitForURL(url -> url.contains("/claims/"));
     }
 
-    /** What axe has to say against the page once nothing on it is busy or moves, one line a violation. */
+    /**
+     * What axe has to say against the page once nothing on it is busy or moves, one line a violation; that something moves
+     * on and on is one, too, and that the focus is nowhere.
+     */
     static List<String> violations(Page page) {
         assertThat(page.locator(".btn-disabled")).hasCount(0);
-        page.evaluate("Promise.allSettled(document.getAnimations().map(each => each.finished))");
+        List<String> violations = new ArrayList<>(moving(page));
+        violations.addAll(lostFocus(page));
         AxeResults results = new AxeBuilder(page)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                 .analyze();
-        return results.getViolations().stream()
+        results.getViolations().stream()
                 .map(rule -> rule.getId() + ": "
                         + rule.getNodes().stream()
                                 .map(node -> node.getHtml())
                                 .limit(3)
                                 .toList())
-                .toList();
+                .forEach(violations::add);
+        return violations;
+    }
+
+    /** What still moves after the five seconds that WCAG 2.2.2 allows. */
+    @SuppressWarnings("unchecked")
+    private static List<String> moving(Page page) {
+        return (List<String>) page.evaluate("""
+                async () => {
+                    const all = document.getAnimations();
+                    const still = new Promise(goOn => setTimeout(goOn, 5000));
+                    await Promise.race([Promise.allSettled(all.map(each => each.finished)), still]);
+                    return all.filter(each => each.playState === 'running')
+                        .map(each => 'moves on: ' + (each.animationName ?? each.transitionProperty));
+                }""");
+    }
+
+    /** Whoever uses the keyboard or listens is somewhere on the page, whatever just changed on it. */
+    private static List<String> lostFocus(Page page) {
+        boolean somewhere = (Boolean) page.evaluate("""
+                async () => {
+                    for (let i = 0; i < 40 && document.activeElement === document.body; i++)
+                        await new Promise(goOn => setTimeout(goOn, 50));
+                    return document.activeElement !== document.body;
+                }""");
+        return somewhere ? List.of() : List.of("the focus is nowhere on " + page.title());
     }
 
     /** Keeps a picture of the page where the build was asked to, for the documentation. */

@@ -79,7 +79,7 @@ public class CorrespondenceStoryTest {
         assertThat(page.getByText("A caseworker is working on it")).isVisible();
         desk.reload();
         assertThat(desk.getByText("Round 1 · answered")).isVisible();
-        assertThat(desk.locator("ins").first()).hasText("446.50");
+        assertThat(desk.locator("ins").first()).hasText("€446.50");
     }
 
     @Test(dependsOnMethods = "moreTimeIsAskedForAndGranted")

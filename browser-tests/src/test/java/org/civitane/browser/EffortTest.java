@@ -82,8 +82,8 @@ public class EffortTest {
     public void aDoubtedIdentity() {
         begin(DISPUTED);
         click("Who the applicant is");
-        click("Ask the person whether they filed this");
-        type("What is doubted?", "The register has someone else under this number.");
+        click("Ask the person who they are");
+        type("What is it about?", "The register has someone else under this number.");
         button("Ask them");
         assertThat(page.getByText("Waiting for the applicant: the answer whether you filed this"))
                 .isVisible();
@@ -118,7 +118,7 @@ public class EffortTest {
 
     private void key(String key) {
         keys++;
-        page.locator("body").press(key);
+        page.keyboard().press(key);
     }
 
     private void click(String text) {

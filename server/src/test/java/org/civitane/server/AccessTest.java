@@ -39,7 +39,7 @@ public class AccessTest extends ServerTest {
     private static final String BODY = """
             {"version":VERSION,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":VALUES,
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":VALUES,
              "words":"x","granted":false,"despite":"x","reason":"x","path":"incomes/i1/amount","view":"TYPED","value":"420.00",
              "points":[],"dueOn":"DUE","then":"DECIDE","to":"TO","kind":"IDENTITY","subject":"m1","page":1,"password":"x","displayName":"x",
              "referred":false,"iban":"x","holder":"x","token":"x","born":"1990-01-01","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
@@ -49,9 +49,10 @@ public class AccessTest extends ServerTest {
             "/api/claims/{id}/take",
             "/api/claims/{id}/what-if",
             "/api/claims/{id}/letter-preview",
-            "/api/claims/{id}/letter-preview/picture");
+            "/api/claims/{id}/letter-preview/text");
 
     private static final Set<String> GO_ON_AFTER_A_DECISION = Set.of(
+            "/api/claims/{id}/account",
             "/api/claims/{id}/payments/{payment}/accept",
             "/api/claims/{id}/follow-ups/{followUp}",
             "/api/claims/{id}/messages",

@@ -34,6 +34,9 @@ public class ApiTest extends ServerTest {
             "GET /api/programmes/{id}",
             "POST /api/programmes/{id}/screening",
             "GET /api/policy",
+            "POST /api/carry",
+            "POST /api/letter",
+            "POST /api/letter/answer",
             "POST /api/link",
             "POST /api/link/confirm",
             "POST /api/link/code",
@@ -43,13 +46,13 @@ public class ApiTest extends ServerTest {
 
     /** Sent rather than addressed, since what is looked for is about people; nothing changes by them. */
     private static final Set<String> LOOKING = Set.of(
-            "/api/claims/{id}/what-if", "/api/claims/{id}/letter-preview", "/api/claims/{id}/letter-preview/picture");
+            "/api/claims/{id}/what-if", "/api/claims/{id}/letter-preview", "/api/claims/{id}/letter-preview/text");
 
     /** Enough of a body for any call to be understood. */
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":true,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
 
     @Autowired
     private MockMvc http;

@@ -252,7 +252,7 @@ public class ClaimLifeTest extends ServerTest {
                 .params(clock.today().minusDays(300), untaken.id())
                 .update();
         List<DaySheet.Row> rows = sheet.page(
-                        DaySheet.Pile.RUNNING_OUT, Optional.of(caseworker.account()), Optional.empty())
+                        DaySheet.Pile.RUNNING_OUT, DaySheet.Wanted.of(caseworker.account()), Optional.empty())
                 .rows();
         assertThat(rows.getFirst().id()).isEqualTo(untaken.id());
         assertThat(rows.getFirst().action()).isEqualTo(NextAction.TAKE);
@@ -269,7 +269,7 @@ public class ClaimLifeTest extends ServerTest {
                 .update();
         assertThat(sheet.page(
                                 DaySheet.Pile.RUNNING_OUT,
-                                Optional.of(person(Role.CASEWORKER).account()),
+                                DaySheet.Wanted.of(person(Role.CASEWORKER).account()),
                                 Optional.empty())
                         .rows())
                 .extracting(DaySheet.Row::id)
@@ -286,15 +286,16 @@ public class ClaimLifeTest extends ServerTest {
                         acts.take(handInNow(applicant, answers(applicant)).id(), caseworker))
                 .toList();
         all.forEach(this::answered);
-        DaySheet.Page first = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), Optional.empty());
-        DaySheet.Page second = sheet.page(DaySheet.Pile.READY, Optional.of(caseworker.account()), first.after());
+        DaySheet.Page first =
+                sheet.page(DaySheet.Pile.READY, DaySheet.Wanted.of(caseworker.account()), Optional.empty());
+        DaySheet.Page second = sheet.page(DaySheet.Pile.READY, DaySheet.Wanted.of(caseworker.account()), first.after());
         assertThat(first.count()).isEqualTo(27);
         assertThat(first.rows()).hasSize(25);
         assertThat(second.rows()).hasSize(2).doesNotContainAnyElementsOf(first.rows());
         assertThat(second.after()).isEmpty();
         int few = StatementCount.during(
-                () -> sheet.sheet(Optional.of(person(Role.CASEWORKER).account())));
-        int many = StatementCount.during(() -> sheet.sheet(Optional.of(caseworker.account())));
+                () -> sheet.sheet(DaySheet.Wanted.of(person(Role.CASEWORKER).account())));
+        int many = StatementCount.during(() -> sheet.sheet(DaySheet.Wanted.of(caseworker.account())));
         assertThat(many).as("statements do not grow with the rows").isLessThanOrEqualTo(few);
     }
 

@@ -81,6 +81,9 @@ public class ContactTest extends ServerTest {
         Contact contact = contacts.of(made.id(), "m1");
         assertThat(contact.personNumber()).isEqualTo("12345678903");
         assertThat(contact.mayCall()).isFalse();
+        assertThat(contact.mayBeReached())
+                .as("what was not said is not allowed")
+                .isFalse();
         assertThat(contact.isMarked()).isTrue();
     }
 
@@ -147,7 +150,7 @@ public class ContactTest extends ServerTest {
         assertThat(messages.unread(claim.id(), false)).isZero();
         assertThat(sheet.page(
                                 DaySheet.Pile.CAME_BACK,
-                                java.util.Optional.of(caseworker.account()),
+                                DaySheet.Wanted.of(caseworker.account()),
                                 java.util.Optional.empty())
                         .rows())
                 .extracting(DaySheet.Row::nextStep)

@@ -95,7 +95,7 @@ public class CorrectionsTest extends ServerTest {
                 .contains("446.50")
                 .contains("1988-03-02")
                 .doesNotContain("2000-01-01");
-        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
+        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, DaySheet.Wanted.of(caseworker.account()), Optional.empty())
                         .rows())
                 .extracting(DaySheet.Row::id)
                 .containsExactly(claim.id());
@@ -244,7 +244,7 @@ public class CorrectionsTest extends ServerTest {
         extensions.wish(out(), 9, "The employer is slow.", allowance(), applicant);
         assertThatThrownBy(() -> extensions.wish(out(), 9, "again", allowance(), applicant))
                 .isInstanceOf(Problem.class);
-        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty())
+        assertThat(sheet.page(DaySheet.Pile.CAME_BACK, DaySheet.Wanted.of(caseworker.account()), Optional.empty())
                         .rows())
                 .hasSize(1);
         extensions.answer(out(), true, "", caseworker);

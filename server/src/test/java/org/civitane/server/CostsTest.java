@@ -56,14 +56,14 @@ public class CostsTest extends ServerTest {
     public void aLeaseThatSaysTheSameAgrees() throws IOException {
         lease("700.00");
         assertThat(rent().state()).isEqualTo(Fact.State.AGREES);
-        assertThat(rent().shown().orElseThrow().text()).isEqualTo("700.00 a month");
+        assertThat(rent().shown().orElseThrow().text()).isEqualTo("€700.00 a month");
     }
 
     @Test
     public void anotherRentIsADifferenceThatCanBeSettledOnThePaper() throws IOException {
         lease("640.00");
         assertThat(rent().state()).isEqualTo(Fact.State.DIFFERS);
-        assertThat(rent().note()).isEqualTo("Said and shown are apart by 60.00.");
+        assertThat(rent().note()).isEqualTo("Said and shown are apart by €60.00.");
         Value before = shelter();
         settlements.settle(
                 claim,

@@ -9,9 +9,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Consequence;
 import org.civitane.exchange.casefile.CaseFiles;
@@ -130,10 +127,10 @@ public class FollowingTest extends ServerTest {
         decisions.decide(claims.claim(claim.id()), "", "Seen at the counter.", caseworker);
         assertThat(decisions.lettersToOthers(claim.id()))
                 .containsExactly(new LetterBox.ToOther("landlord", "Tarn Homes"));
-        assertThat(text(decisions.letterTo(claim.id(), "landlord")))
-                .contains("Tarn Homes", "We have granted relief of 1,050.00", "paid to the tenant")
+        assertThat(wordsOf(decisions.letterTo(claim.id(), "landlord")))
+                .contains("Tarn Homes", "We have granted relief of €1,050.00", "paid to the tenant")
                 .doesNotContain("412", "wages", "income", "Ivo");
-        assertThat(text(decisions.letter(claim.id()))).contains("You get rent arrears relief: 1,050.00");
+        assertThat(wordsOf(decisions.letter(claim.id()))).contains("You get rent arrears relief: €1,050.00");
     }
 
     /** As the other tenant and the landlord would by their links. */
@@ -158,11 +155,5 @@ public class FollowingTest extends ServerTest {
 
     private FollowUp newest(ClaimView claim) {
         return followUps.of(claim.id()).getFirst();
-    }
-
-    private static String text(byte[] pdf) throws IOException {
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-        }
     }
 }

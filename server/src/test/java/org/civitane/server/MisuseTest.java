@@ -10,6 +10,7 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.contact.Messages;
+import org.civitane.server.doubts.Doubt;
 import org.civitane.server.doubts.Doubts;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.misuse.MisuseCase;
@@ -169,8 +170,9 @@ public class MisuseTest extends ServerTest {
 
     private void disown(ClaimView claim) {
         acts.take(claim.id(), caseworker);
-        doubts.ask(claims.claim(claim.id()), "Someone called and knew nothing of it.", caseworker);
-        doubts.answer(accounts.account(claim.applicant()), claim.id(), false);
+        doubts.ask(
+                claims.claim(claim.id()), Doubt.Occasion.DOUBTED, "Someone called and knew nothing of it.", caseworker);
+        doubts.disown(accounts.account(claim.applicant()), claim.id());
     }
 
     private ClaimView disowned(String phone, String street) {

@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
-import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
+import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -75,7 +72,7 @@ public class PaymentsTest extends ServerTest {
         assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isPresent();
         comeTheDay();
         String iban = iban("1234");
-        payees.give(applicant, claim.id(), iban.toLowerCase() + " ", "Runa");
+        give(applicant, claim.id(), iban.toLowerCase() + " ", "Runa");
         assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isEmpty();
         await("the first is booked", () -> first().state() == Payment.State.BOOKED);
         assertThat(bank.booked(iban)).hasSize(1);
@@ -92,12 +89,10 @@ public class PaymentsTest extends ServerTest {
                 .filter(each -> each.due().isAfter(first().due()))
                 .findFirst()
                 .orElseThrow();
-        try (PDDocument letter = Loader.loadPDF(decisions.letter(claim.id()))) {
-            assertThat(new PDFTextStripper().getText(letter).replaceAll("\\s+", " "))
-                    .contains("We pay " + first().amount() + " for ")
-                    .contains("After that we pay " + next.amount() + " on the first business day of each month, from ")
-                    .contains("Tell us the account under My claims");
-        }
+        assertThat(wordsOf(decisions.letter(claim.id())))
+                .contains("We pay €" + first().amount() + " for ")
+                .contains("After that we pay €" + next.amount() + " on the first business day of each month, from ")
+                .contains("Tell us the account under My claims");
     }
 
     @Test
@@ -107,7 +102,7 @@ public class PaymentsTest extends ServerTest {
         Payment first = first();
         bank.transfer(
                 first.id() + "-1", new Bank.Order(iban, "Runa", first.amount().cents()));
-        payees.give(applicant, claim.id(), iban, "Runa");
+        give(applicant, claim.id(), iban, "Runa");
         await("it is booked", () -> first().state() == Payment.State.BOOKED);
         assertThat(bank.booked(iban)).hasSize(1);
     }
@@ -115,11 +110,11 @@ public class PaymentsTest extends ServerTest {
     @Test
     public void moneyThatComesBackGoesOutAgainToAnotherAccount() {
         comeTheDay();
-        payees.give(applicant, claim.id(), iban("99"), "Runa");
+        give(applicant, claim.id(), iban("99"), "Runa");
         await("it came back", () -> first().state() == Payment.State.RETURNED);
         assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isPresent();
         String other = iban("1236");
-        payees.give(applicant, claim.id(), other, "Runa");
+        give(applicant, claim.id(), other, "Runa");
         await("it is booked", () -> first().state() == Payment.State.BOOKED);
         assertThat(bank.booked(other)).hasSize(1);
     }
@@ -127,7 +122,7 @@ public class PaymentsTest extends ServerTest {
     @Test
     public void anotherAmountThanWasToldComesToTheDaySheetUntilSomeoneLooked() {
         comeTheDay();
-        payees.give(applicant, claim.id(), iban("98"), "Runa");
+        give(applicant, claim.id(), iban("98"), "Runa");
         await("it is questioned", () -> first().state() == Payment.State.QUESTIONED);
         assertThat(cameBack()).contains(claim.number());
         assertThatThrownBy(() -> outbox.accept(claim, first().id(), " ", caseworker))
@@ -141,10 +136,10 @@ public class PaymentsTest extends ServerTest {
 
     @Test
     public void anAccountThatIsNoneIsRefusedAtItsField() {
-        assertThatThrownBy(() -> payees.give(applicant, claim.id(), "XH12 0001 0000 0000 0000", "Runa"))
+        assertThatThrownBy(() -> give(applicant, claim.id(), "XH12 0001 0000 0000 0000", "Runa"))
                 .isInstanceOf(Problem.class)
                 .hasMessageContaining("no account number");
-        assertThatThrownBy(() -> payees.give(person(Role.APPLICANT), claim.id(), iban("1237"), "Runa"))
+        assertThatThrownBy(() -> give(person(Role.APPLICANT), claim.id(), iban("1237"), "Runa"))
                 .isInstanceOf(Problem.class);
         assertThat(payments.payee(claim.id())).isEmpty();
     }
@@ -171,6 +166,14 @@ public class PaymentsTest extends ServerTest {
         return payments.of(claim.id()).getFirst();
     }
 
+    /** An account is given, and it is the morning on which what is due today leaves, whatever hour it is. */
+    private void give(SignedIn who, UUID id, String iban, String holder) {
+        payees.give(who, id, iban, holder);
+        database.sql("""
+                        update scheduled_tasks set execution_time = now() where task_name = 'pay'
+                          and exists (select from payment p where p.claim_id = ? and p.due_on <= ? and task_instance like p.id || '-%')""").params(id, clock.today()).update();
+    }
+
     /** The first payment is due today, whatever day it is. */
     private void comeTheDay() {
         database.sql("update payment set due_on = ? where id = ?")
@@ -179,16 +182,11 @@ public class PaymentsTest extends ServerTest {
     }
 
     private List<String> cameBack() {
-        return sheet.page(DaySheet.Pile.CAME_BACK, Optional.of(caseworker.account()), Optional.empty()).rows().stream()
+        return sheet
+                .page(DaySheet.Pile.CAME_BACK, DaySheet.Wanted.of(caseworker.account()), Optional.empty())
+                .rows()
+                .stream()
                 .map(DaySheet.Row::number)
                 .toList();
-    }
-
-    /** A valid account number of this country that ends in these digits. */
-    private static String iban(String end) {
-        String account = "1204" + "0".repeat(12 - end.length()) + end;
-        int check = 98
-                - new BigInteger(account + "331700").mod(BigInteger.valueOf(97)).intValue();
-        return "XH%02d%s".formatted(check, account);
     }
 }

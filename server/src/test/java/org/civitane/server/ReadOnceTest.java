@@ -57,13 +57,13 @@ public class ReadOnceTest extends ServerTest {
     @Test
     public void aDeskIsReadOnceAndDeterminedOnce() {
         Effort effort = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
-        assertEffort(effort, 20, 1);
+        assertEffort(effort, 21, 1);
     }
 
     @Test
     public void settlingDeterminesTheClaimOnce() {
         Effort effort = effort(settling(), caseworker);
-        assertEffort(effort, 31, 1);
+        assertEffort(effort, 32, 1);
     }
 
     @Test
@@ -76,8 +76,8 @@ public class ReadOnceTest extends ServerTest {
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
         Effort desk = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
         Effort mine = effort(get("/api/my/claims"), applicant);
-        assertEffort(deciding, 45, 1);
-        assertEffort(desk, 20, 0);
+        assertEffort(deciding, 47, 1);
+        assertEffort(desk, 21, 0);
         assertEffort(mine, 7, 0);
     }
 

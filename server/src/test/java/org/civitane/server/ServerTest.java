@@ -4,6 +4,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.math.BigInteger;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.time.Duration;
@@ -11,6 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -55,7 +60,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     private static final int PORT = freePort();
     private static final int STANDINS_PORT = freePort();
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final Duration PATIENCE = Duration.ofMinutes(2);
 
     @Autowired
     protected Accounts accounts;
@@ -153,6 +158,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         String family =
                 applicant.displayName().substring(applicant.displayName().lastIndexOf(' ') + 1);
         ObjectNode answers = JsonColumn.object();
+        answers.putObject("contact").put("mayEmail", true);
         answers.putArray("members")
                 .add(member("m1", "Runa", family, "1988-03-02", "SELF"))
                 .add(member("m2", "Ivo", family, "2016-05-30", "CHILD")
@@ -210,6 +216,14 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
      * @param reach how the other, {@code m2}, and the {@code landlord} are reached
      */
     protected ClaimView handInForRent(SignedIn applicant, ObjectNode reach) {
+        ObjectNode answers = rentAnswers(applicant);
+        answers.set("reach", reach);
+        return answered(drafts.handInAnswers(
+                applicant, "rent-arrears", answers, new Drafts.Signing(applicant.displayName(), Optional.empty())));
+    }
+
+    /** What the applicant of {@link #handInForRent} says. */
+    protected ObjectNode rentAnswers(SignedIn applicant) {
         ObjectNode answers = answers(applicant);
         ObjectNode other = (ObjectNode) answers.path("members").path(1);
         other.put("dateOfBirth", "1990-05-30").put("relationship", "PARTNER").remove("pupil");
@@ -234,9 +248,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                         .put("month", month.minusMonths(2).toString())
                         .put("owed", "350.00"));
         answers.putObject("landlord").put("name", "Tarn Homes");
-        answers.set("reach", reach);
-        return answered(drafts.handInAnswers(
-                applicant, "rent-arrears", answers, new Drafts.Signing(applicant.displayName(), Optional.empty())));
+        return answers;
     }
 
     /** The claim once every register has answered. */
@@ -271,7 +283,12 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     /** Waits until something that happens by itself has happened. */
     protected static void await(String what, BooleanSupplier happened) {
-        long until = System.nanoTime() + PATIENCE.toNanos();
+        await(what, PATIENCE, happened);
+    }
+
+    /** The same for what takes long, such as a server that makes a whole demo. */
+    protected static void await(String what, Duration patience, BooleanSupplier happened) {
+        long until = System.nanoTime() + patience.toNanos();
         while (!happened.getAsBoolean()) {
             if (System.nanoTime() > until) {
                 throw new AssertionError("Did not happen: " + what);
@@ -303,5 +320,22 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** The words of a PDF, with single blanks between them. */
+    protected static String wordsOf(byte[] pdf) {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A valid account number of this country that ends in these digits. */
+    protected static String iban(String end) {
+        String account = "1204" + "0".repeat(12 - end.length()) + end;
+        int check = 98
+                - new BigInteger(account + "331700").mod(BigInteger.valueOf(97)).intValue();
+        return "XH%02d%s".formatted(check, account);
     }
 }

@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.civitane.core.policy.PolicyBook;
@@ -23,6 +24,7 @@ import org.testng.annotations.Test;
 
 /** Several servers on one database, one that loses it, and what the role they run as may do there. */
 public class ServersTest extends ServerTest {
+    private static final Duration FOR_A_DEMO = Duration.ofMinutes(6);
     private static final String URL = System.getenv("CIVITANE_TEST_DATABASE_URL");
 
     @Autowired
@@ -37,8 +39,8 @@ public class ServersTest extends ServerTest {
         String store = Files.createTempDirectory("civitane-two").toString();
         try (OtherServer one = OtherServer.start(url, freePort(), store, "demo");
                 OtherServer two = OtherServer.start(url, freePort(), store, "demo")) {
-            await("the first answers", one::answers);
-            await("the second answers", two::answers);
+            await("the first answers", FOR_A_DEMO, one::answers);
+            await("the second answers", FOR_A_DEMO, two::answers);
             String caseworker = "asa.mikkel@halvern.example";
             assertThat(new Visitor(one.port(), caseworker, "halvern-demo-2026")
                             .get("/api/day-sheet")

@@ -96,8 +96,12 @@ public class TrialsTest extends ServerTest {
                                 + fact.path("now").asString() + " "
                                 + fact.path("decides").asBoolean())
                 .containsExactlyInAnyOrder(
-                        "incomes/i1/amount 412.00 900.00 true",
+                        "incomes/i1/amount €412.00 €900.00 true",
                         "members/m2/pupil/school Skerry Lane Tarn Bridge false");
+        assertThat(compared.path("facts").valueStream())
+                .extracting(fact -> fact.path("label").asString())
+                .anyMatch(label -> label.endsWith(": How much?"))
+                .noneMatch(label -> label.contains("/"));
         assertThat(compared.path("steps")).isNotEmpty();
     }
 

@@ -119,8 +119,7 @@ public class VerificationTest extends ServerTest {
         ClaimView food = handInForFood(applicant, answers(applicant));
         Impact amount = impact(food, "300.00", "330.00");
         assertThat(amount.kind()).isEqualTo(Impact.Kind.AMOUNT);
-        assertThat(new java.math.BigDecimal(amount.least().orElseThrow()))
-                .isLessThan(new java.math.BigDecimal(amount.greatest().orElseThrow()));
+        assertThat(amount.least().orElseThrow()).isLessThan(amount.greatest().orElseThrow());
     }
 
     @Test
@@ -147,10 +146,10 @@ public class VerificationTest extends ServerTest {
         others.set("contact", answers.path("contact").deepCopy());
         ClaimView elsewhere = handIn(neighbour, others);
         acts.take(food.id(), caseworker);
-        doubts.ask(food, "The register has other people at this address.", caseworker);
+        doubts.ask(food, Doubt.Occasion.DOUBTED, "The register has other people at this address.", caseworker);
         assertThat(claims.claim(food.id()).state()).isEqualTo(ClaimState.WAITING);
-        assertThatThrownBy(() -> doubts.answer(neighbour, food.id(), false)).isInstanceOf(Problem.class);
-        doubts.answer(applicant, food.id(), false);
+        assertThatThrownBy(() -> doubts.disown(neighbour, food.id())).isInstanceOf(Problem.class);
+        doubts.disown(applicant, food.id());
         assertThat(verification.of(dossier(food)).identity().result()).isEqualTo(IdentityCheck.Result.MISUSE_SUSPECTED);
         for (ClaimView claim : List.of(food, meals)) {
             assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.FROZEN);
@@ -179,7 +178,7 @@ public class VerificationTest extends ServerTest {
         SignedIn caseworker = person(Role.CASEWORKER);
         ClaimView claim = taken(caseworker);
         SignedIn applicant = accounts.account(claim.applicant());
-        doubts.ask(claim, "The name is spelt otherwise.", caseworker);
+        doubts.ask(claim, Doubt.Occasion.DOUBTED, "The name is spelt otherwise.", caseworker);
         LocalDate due = doubts.of(claim.id()).orElseThrow().dueOn();
         assertThat(due).isAfterOrEqualTo(clock.today().plusDays(12));
         assertThatThrownBy(() -> doubts.moreTime(applicant, claim.id(), 11, "ill"))

@@ -71,7 +71,7 @@ public class WagesTest extends ServerTest {
         settle(claim, sons, View.SAID, sons.said().orElseThrow().value().orElseThrow());
         assertThat(lines(claim)).containsExactly("Tarn Quay Bakery 412.00", "Ferry Stairs Kiosk 420.00");
         assertThat(fact(claim, inWords(kiosk.label())).settled().orElseThrow().text())
-                .isEqualTo("counted with 420.00 a month");
+                .isEqualTo("counted with €420.00 a month");
         assertThat(fact(claim, inWords(sons.label())).settled().orElseThrow().text())
                 .isEqualTo("left out");
         settlements.undo(claim, new FactPath(kiosk.path()), SOMEONE);
@@ -104,7 +104,7 @@ public class WagesTest extends ServerTest {
         report(applicant, "Tarn Quay Bakery", "900.00");
         ClaimView claim = handInForFood(applicant, answers);
         Fact wage = fact(claim, "Wages, Tarn Quay Bakery");
-        assertThat(wage.said().orElseThrow().text()).isEqualTo("662.00 a month in 2 lines");
+        assertThat(wage.said().orElseThrow().text()).isEqualTo("€662.00 a month in 2 lines");
         assertThat(wage.state()).isEqualTo(Fact.State.DIFFERS);
         settle(claim, wage, View.ON_RECORD, onRecord(wage));
         assertThat(lines(claim)).containsExactly("Tarn Quay Bakery 900.00");

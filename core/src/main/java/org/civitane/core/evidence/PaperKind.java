@@ -35,6 +35,10 @@ public record PaperKind(String code, Reading reading, Set<String> lines, Optiona
 
     public static final PaperKind IDENTITY =
             new PaperKind("IDENTITY", Reading.DOCUMENT, Set.of(), Optional.empty(), LONG);
+    /** A document without a photo that shows, beside one with, that its holder lives and works under that name. */
+    public static final PaperKind SECOND_DOCUMENT =
+            new PaperKind("SECOND_DOCUMENT", Reading.DOCUMENT, Set.of(), Optional.empty(), USUAL);
+
     public static final PaperKind PAY_SLIPS =
             new PaperKind("PAY_SLIPS", Reading.SLIP, Set.of(), Optional.of("PAY_SLIP"), PAY);
     public static final PaperKind HOUSING_COSTS =

@@ -25,6 +25,11 @@ public record IdentityDocument(
         mrz = mrz.map(List::copyOf);
     }
 
+    /** The same with these lines for machines. */
+    public IdentityDocument withZone(List<String> lines) {
+        return new IdentityDocument(id, type, name, dateOfBirth, issuedOn, expiresOn, Optional.of(lines), readable);
+    }
+
     boolean isReadable() {
         return readable.orElse(true);
     }

@@ -1,5 +1,7 @@
 package org.civitane.core.person;
 
+import java.util.Locale;
+import java.util.Optional;
 import org.apache.commons.validator.routines.IBANValidator;
 
 /** Bank account numbers per ISO 13616 (rulebook 0.5). */
@@ -16,6 +18,14 @@ public final class Iban {
      */
     public static boolean isValid(String text) {
         return VALIDATOR.isValid(text);
+    }
+
+    /**
+     * A number as people type it, with blanks and small letters where they like, as it is kept; empty when it is none that
+     * is {@linkplain #isValid valid}.
+     */
+    public static Optional<String> typed(String text) {
+        return Optional.of(text.replaceAll("\\s", "").toUpperCase(Locale.ROOT)).filter(Iban::isValid);
     }
 
     /** As people read it: in groups of four. */

@@ -15,9 +15,37 @@ import org.civitane.core.person.Names.Verdict;
  * @param nameField the field that holds the name, with its fillers
  * @param birth six characters, year, month and day; not always a date
  * @param expiry likewise
- * @param checkDigitsRight whether every check digit, the composite included, is right
+ * @param fields every field that a check digit guards, the composite last, in the order of the lines
  */
-public record MachineReadableZone(String nameField, String birth, String expiry, boolean checkDigitsRight) {
+public record MachineReadableZone(String nameField, String birth, String expiry, List<Field> fields) {
+    /** What a check digit guards. */
+    public enum Guarded {
+        NUMBER,
+        BIRTH,
+        EXPIRY,
+        /** The personal number of a TD3 zone. */
+        PERSONAL,
+        /** The others taken together. */
+        COMPOSITE
+    }
+
+    /**
+     * A field and its check digit.
+     *
+     * @param text as it stands there; of the composite all that it is taken over
+     * @param right whether the digit is the one that the text asks for
+     */
+    public record Field(Guarded guarded, String text, char digit, boolean right) {}
+
+    public MachineReadableZone {
+        fields = List.copyOf(fields);
+    }
+
+    /** Whether every check digit, the composite included, is right. */
+    public boolean checkDigitsRight() {
+        return fields.stream().allMatch(Field::right);
+    }
+
     private static final Pattern TD3_LINE = Pattern.compile("[A-Z0-9<]{44}");
     private static final Pattern TD1_LINE = Pattern.compile("[A-Z0-9<]{30}");
     private static final Pattern SIX_DIGITS = Pattern.compile("[0-9]{6}");
@@ -66,35 +94,54 @@ public record MachineReadableZone(String nameField, String birth, String expiry,
     }
 
     private static MachineReadableZone td3(String upper, String lower) {
-        boolean personalNumberEmpty = lower.substring(28, 43).chars().allMatch(c -> c == FILLER);
-        boolean right = isRight(lower.substring(0, 9), lower.charAt(9))
-                && isRight(lower.substring(13, 19), lower.charAt(19))
-                && isRight(lower.substring(21, 27), lower.charAt(27))
-                && (personalNumberEmpty || isRight(lower.substring(28, 42), lower.charAt(42)))
-                && isRight(
-                        lower.substring(0, 10) + lower.substring(13, 20) + lower.substring(21, 43), lower.charAt(43));
-        return new MachineReadableZone(upper.substring(5), lower.substring(13, 19), lower.substring(21, 27), right);
+        boolean personalNumberEmpty = lower.substring(28, 42).chars().allMatch(c -> c == FILLER);
+        Field personal = field(Guarded.PERSONAL, lower.substring(28, 42), lower.charAt(42));
+        return new MachineReadableZone(
+                upper.substring(5),
+                lower.substring(13, 19),
+                lower.substring(21, 27),
+                List.of(
+                        field(Guarded.NUMBER, lower.substring(0, 9), lower.charAt(9)),
+                        field(Guarded.BIRTH, lower.substring(13, 19), lower.charAt(19)),
+                        field(Guarded.EXPIRY, lower.substring(21, 27), lower.charAt(27)),
+                        personalNumberEmpty && lower.charAt(42) == FILLER
+                                ? new Field(Guarded.PERSONAL, personal.text(), FILLER, true)
+                                : personal,
+                        field(
+                                Guarded.COMPOSITE,
+                                lower.substring(0, 10) + lower.substring(13, 20) + lower.substring(21, 43),
+                                lower.charAt(43))));
     }
 
     private static MachineReadableZone td1(String upper, String middle, String name) {
         String composite =
                 upper.substring(5) + middle.substring(0, 7) + middle.substring(8, 15) + middle.substring(18, 29);
-        boolean right = isNumberRight(upper)
-                && isRight(middle.substring(0, 6), middle.charAt(6))
-                && isRight(middle.substring(8, 14), middle.charAt(14))
-                && isRight(composite, middle.charAt(29));
-        return new MachineReadableZone(name, middle.substring(0, 6), middle.substring(8, 14), right);
+        return new MachineReadableZone(
+                name,
+                middle.substring(0, 6),
+                middle.substring(8, 14),
+                List.of(
+                        number(upper),
+                        field(Guarded.BIRTH, middle.substring(0, 6), middle.charAt(6)),
+                        field(Guarded.EXPIRY, middle.substring(8, 14), middle.charAt(14)),
+                        field(Guarded.COMPOSITE, composite, middle.charAt(29))));
     }
 
     /** A number of more than nine characters goes on in the optional data, its check digit after it. */
-    private static boolean isNumberRight(String upper) {
+    private static Field number(String upper) {
         String nine = upper.substring(5, 14);
         if (upper.charAt(14) != FILLER) {
-            return isRight(nine, upper.charAt(14));
+            return field(Guarded.NUMBER, nine, upper.charAt(14));
         }
         String optional = upper.substring(15);
         int end = optional.indexOf(FILLER) < 0 ? optional.length() : optional.indexOf(FILLER);
-        return end >= 2 && isRight(nine + optional.substring(0, end - 1), optional.charAt(end - 1));
+        return end >= 2
+                ? field(Guarded.NUMBER, nine + optional.substring(0, end - 1), optional.charAt(end - 1))
+                : new Field(Guarded.NUMBER, nine, FILLER, false);
+    }
+
+    private static Field field(Guarded guarded, String text, char digit) {
+        return new Field(guarded, text, digit, isRight(text, digit));
     }
 
     private static boolean isRight(String field, char digit) {

@@ -2,6 +2,7 @@ package org.civitane.core.programme;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
@@ -37,10 +38,12 @@ public final class Catalogue {
         return Optional.empty();
     }
 
-    /** The kind of paper of that code, whichever programme wants it; another paper when none does. */
+    /** The kind of paper of that code, whichever programme wants it, or that shows who
+     * someone is; another paper when none does. */
     public static PaperKind paper(String code) {
-        return PROGRAMMES.stream()
-                .flatMap(programme -> programme.papers().stream())
+        return Stream.concat(
+                        PROGRAMMES.stream().flatMap(programme -> programme.papers().stream()),
+                        Stream.of(PaperKind.IDENTITY, PaperKind.SECOND_DOCUMENT))
                 .filter(kind -> kind.code().equals(code))
                 .findFirst()
                 .orElse(PaperKind.OTHER);

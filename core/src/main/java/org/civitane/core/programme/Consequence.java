@@ -2,14 +2,25 @@ package org.civitane.core.programme;
 
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.util.Optional;
 import org.civitane.core.amount.Money;
 
 /** Something that follows a decision by itself: owed on a day, and done once. */
 public sealed interface Consequence {
     LocalDate on();
 
-    /** Money to the household. @param month what it is for; no month of a claim is paid twice */
-    record Pay(YearMonth month, Money amount, LocalDate on) implements Consequence {}
+    /**
+     * Money.
+     *
+     * @param month what it is for; no month of a claim is paid twice
+     * @param to the code of the {@link Outsider} who is paid; empty for the household
+     */
+    record Pay(YearMonth month, Money amount, LocalDate on, Optional<String> to) implements Consequence {
+        /** Money to the household. */
+        public Pay(YearMonth month, Money amount, LocalDate on) {
+            this(month, amount, on, Optional.empty());
+        }
+    }
 
     /** A document is made out. @param document what it is, by the programme's word for it */
     record Issue(String document, LocalDate on) implements Consequence {}

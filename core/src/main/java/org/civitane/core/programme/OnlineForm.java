@@ -29,6 +29,11 @@ public interface OnlineForm<C extends CaseFile> {
     /** The steps of the working that answer "might this be for me?", by code, in the order of the working. */
     Set<String> saidInScreening();
 
+    /** The steps of the working that are told with the estimate, by code, in the order of the working. */
+    default Set<String> saidInEstimate() {
+        return Set.of();
+    }
+
     /**
      * The simplest case file that fits the answers to the {@link #screening()}.
      *

@@ -2,7 +2,6 @@ package org.civitane.core.programme;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.civitane.core.question.Question;
 
 /**
@@ -13,7 +12,8 @@ import org.civitane.core.question.Question;
  * @param fact the group of facts that is about them; an application without it asks nobody
  * @param name the part of that group that says who they are
  * @param asked what they are asked; each path is a part of the group, and theirs to say
- * @param accounts parts that must be the number of an account that can be right
+ * @param account the part that is the account they are paid to; it must be one that can be right
+ * @param confirms parts in which they say what the applicant has said, too, with the fact the applicant says it in
  * @param unanswered what stands in parts of the group until they answer
  * @param askedOn the part that takes the day on which they are asked
  * @param silentOn the fact that takes the day on which the claim goes on without their answer
@@ -25,7 +25,8 @@ public record Outsider(
         String fact,
         String name,
         List<Question> asked,
-        Set<String> accounts,
+        String account,
+        Map<String, String> confirms,
         Map<String, String> unanswered,
         String askedOn,
         String silentOn,
@@ -33,7 +34,7 @@ public record Outsider(
         List<Integer> remindedAfter) {
     public Outsider {
         asked = List.copyOf(asked);
-        accounts = Set.copyOf(accounts);
+        confirms = Map.copyOf(confirms);
         unanswered = Map.copyOf(unanswered);
         remindedAfter = List.copyOf(remindedAfter);
     }

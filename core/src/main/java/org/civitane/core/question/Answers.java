@@ -1,8 +1,11 @@
 package org.civitane.core.question;
 
 import java.util.Map;
+import java.util.Optional;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
+import org.civitane.core.casefile.IncomeKind;
+import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
 
 /** Reads the answers to "might this be for me?", as typed; what was not answered takes a default. */
@@ -31,6 +34,15 @@ public final class Answers {
         return Integer.parseInt(text);
     }
 
+    /** A number from 0; 0 when not answered. @throws InvalidFact when it is none, or more than {@code most} */
+    public int count(String path, int most) {
+        String text = typed.getOrDefault(path, "0").strip();
+        if (!text.matches("[0-9]{1,4}") || Integer.parseInt(text) > most) {
+            throw new InvalidFact("/" + path, "Tell us a number from 0 to " + most + ".");
+        }
+        return Integer.parseInt(text);
+    }
+
     /** An amount from 0; 0 when not answered. @throws InvalidFact when it is none */
     public Money amount(String path) {
         try {
@@ -42,6 +54,11 @@ public final class Answers {
         } catch (IllegalArgumentException e) {
             throw new InvalidFact("/" + path, e.getMessage());
         }
+    }
+
+    /** What comes in, as one line of whoever asks, {@code m1}: {@code amount}, as often as {@code frequency} says. */
+    public IncomeLine income() {
+        return new IncomeLine("i1", "m1", IncomeKind.OTHER, amount("amount"), frequency("frequency"), Optional.empty());
     }
 
     /** How often; every month when not answered. @throws InvalidFact when it is none */

@@ -61,9 +61,15 @@ public final class HouseholdQuestions {
 
     /** What the household pays for; for whom, where there is more than one person. */
     public static Question expenses() {
+        return expenses(ExpenseKind.values());
+    }
+
+    /** Of what the household pays for, these kinds. */
+    public static Question expenses(ExpenseKind... kinds) {
         return Question.of("expenses", EXPENSES)
                 .asking(
-                        Question.choice("kind", ExpenseKind.class),
+                        Question.choice(
+                                "kind", Arrays.stream(kinds).map(Enum::name).toList()),
                         Question.of("amount", AMOUNT),
                         Question.choice("frequency", Frequency.class),
                         Question.of("for", Question.Widget.MEMBER).optional());

@@ -14,7 +14,8 @@ import org.civitane.core.casefile.Relationship;
  * @param required whether one can go on without an answer
  * @param options the answers to choose from, in order; empty for all but {@code CHOICE}
  * @param when shown only under this condition
- * @param parts what is asked within it: of each person, in each line, or once a {@code GROUP} is answered with yes
+ * @param parts what is asked within it: of each person, in each line, in a record, or once a {@code GROUP} is answered
+ *     with yes
  * @param notOf people who are not asked it, by what they are to the applicant
  */
 public record Question(
@@ -25,6 +26,9 @@ public record Question(
         Optional<When> when,
         List<Question> parts,
         Set<Relationship> notOf) {
+    /** How many months {@link Widget#MONTHS} goes back. */
+    public static final int MONTHS_BACK = 12;
+
     /** How a question is asked. */
     public enum Widget {
         TEXT,
@@ -36,6 +40,11 @@ public record Question(
         MEMBER,
         /** Any number of lines, each with the parts. */
         ROWS,
+        /**
+         * The twelve months before this one, each with the one part; a month of which nothing is said is left out. Its
+         * options name lists of months, beside it, in which each may stand as well.
+         */
+        MONTHS,
         /** Any number of names or words. */
         NAMES,
         /** Ticked or not; the one option, when there is one, is what a tick answers in place of yes. */
@@ -45,6 +54,8 @@ public record Question(
         SEVERAL,
         /** Yes or no; with yes, the parts are asked and their answers stand below the path. */
         GROUP,
+        /** The parts, asked together; their answers stand below the path. */
+        RECORD,
         /** The household: its people one after the other, with the parts asked of each. */
         PEOPLE,
         /** The parts, asked of each person of the household. */
@@ -63,7 +74,7 @@ public record Question(
         STATISTICS
     }
 
-    /** Shown when the answer at {@code path} is {@code equals}. */
+    /** Shown when the answer at {@code path}, beside this one or below a record beside it, is {@code equals}. */
     public record When(String path, String equals) {}
 
     public Question {
@@ -94,6 +105,15 @@ public record Question(
     /** A tick that answers no: the fact holds unless it is ticked. */
     public static Question tickedForNo(String path) {
         return new Question(path, Widget.YES_NO, false, List.of("false"), Optional.empty(), List.of(), Set.of());
+    }
+
+    /**
+     * A value of each month, and whether the month stands in other lists.
+     *
+     * @param lists paths of lists of months beside this one
+     */
+    public static Question months(String path, Question value, String... lists) {
+        return new Question(path, Widget.MONTHS, false, List.of(lists), Optional.empty(), List.of(value), Set.of());
     }
 
     private static <E extends Enum<E>> List<String> names(Class<E> options) {

@@ -2,6 +2,7 @@ package org.civitane.core.reasoning;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +23,9 @@ public sealed interface Value {
 
     /** A date. */
     record Day(LocalDate date) implements Value {}
+
+    /** A calendar month. */
+    record Month(YearMonth month) implements Value {}
 
     /** Yes or no. */
     record Flag(boolean holds) implements Value {}
@@ -64,6 +68,10 @@ public sealed interface Value {
 
     static Value of(LocalDate day) {
         return new Day(day);
+    }
+
+    static Value of(YearMonth month) {
+        return new Month(month);
     }
 
     static Value of(boolean holds) {

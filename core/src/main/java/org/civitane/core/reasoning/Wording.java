@@ -1,8 +1,11 @@
 package org.civitane.core.reasoning;
 
+import java.math.BigDecimal;
+import java.text.NumberFormat;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
+import java.util.Currency;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +25,8 @@ import org.civitane.core.amount.Money;
  */
 public final class Wording {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+
+    private static final Currency EURO = Currency.getInstance("EUR");
 
     private static final String SHARED = "org.civitane.core.reasoning.words";
 
@@ -98,13 +103,14 @@ public final class Wording {
         });
     }
 
-    /** A value as people read it: amounts grouped with two decimals, dates written out, words from the bundle. */
+    /** A value as people read it: amounts in euro, dates written out, words from the bundle. */
     public String shown(Value value) {
         return switch (value) {
             case Value.Amount amount -> shown(amount.money());
             case Value.Count count -> String.format(locale, "%,d", count.number());
             case Value.Word word -> shown(word.text());
             case Value.Day day -> shown(day.date());
+            case Value.Month month -> shown(month.month());
             case Value.Flag flag -> textOr("word." + flag.holds(), String.valueOf(flag.holds()));
             case Value.Decimal decimal -> decimal.number().toPlainString();
             case Value.Row row -> shown(row.values());
@@ -122,14 +128,17 @@ public final class Wording {
         return names.getOrDefault(word, textOr("word." + word, word));
     }
 
-    /** An amount as people read it: {@code 25,125.00}. */
+    /** An amount as people read it: {@code €25,125.00}. */
     public String shown(Money money) {
-        return String.format(
-                locale,
-                "%s%,d.%02d",
-                money.isNegative() ? "−" : "",
-                Math.abs(money.cents()) / 100,
-                Math.abs(money.cents()) % 100);
+        return shown(money, locale);
+    }
+
+    /** An amount as people read it in a language. */
+    public static String shown(Money money, Locale locale) {
+        NumberFormat euros = NumberFormat.getCurrencyInstance(locale);
+        euros.setCurrency(EURO);
+        String amount = euros.format(BigDecimal.valueOf(Math.abs(money.cents()), 2));
+        return money.isNegative() ? "−" + amount : amount;
     }
 
     /** A date as people read it: {@code 3 December 2026}. */

@@ -21,6 +21,12 @@ public class IbanTest {
     }
 
     @Test
+    public void isReadAsPeopleTypeIt() {
+        assertThat(Iban.typed(" xh52 2914 1777 6317\t0669 ")).hasValue("XH522914177763170669");
+        assertThat(Iban.typed("XH52 2914")).isEmpty();
+    }
+
+    @Test
     public void isShownInGroupsOfFour() {
         assertThat(Iban.shown("XH522914177763170669")).isEqualTo("XH52 2914 1777 6317 0669");
     }

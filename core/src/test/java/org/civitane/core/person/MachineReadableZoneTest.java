@@ -31,6 +31,18 @@ public class MachineReadableZoneTest {
     }
 
     @Test
+    public void eachFieldSaysWhetherItsDigitIsRight() {
+        assertThat(zone(NAME, REST).fields())
+                .extracting(MachineReadableZone.Field::guarded)
+                .containsExactly(MachineReadableZone.Guarded.values());
+        String wrongBirth = REST.substring(0, 19) + '5' + REST.substring(20);
+        assertThat(zone(NAME, wrongBirth).fields())
+                .filteredOn(field -> !field.right())
+                .extracting(MachineReadableZone.Field::guarded)
+                .containsExactly(MachineReadableZone.Guarded.BIRTH, MachineReadableZone.Guarded.COMPOSITE);
+    }
+
+    @Test
     public void aLongNumberOfACardGoesOnInItsOptionalData() {
         assertThat(zone(
                                 "I<UTOD23145890<7349<<<<<<<<<<<",

@@ -61,6 +61,7 @@ public final class Determined {
             case Value.Count count -> String.valueOf(count.number());
             case Value.Word word -> word.text();
             case Value.Day day -> day.date().toString();
+            case Value.Month month -> month.month().toString();
             case Value.Flag flag -> String.valueOf(flag.holds());
             case Value.Decimal decimal -> decimal.number().toPlainString();
             case Value.Row row ->

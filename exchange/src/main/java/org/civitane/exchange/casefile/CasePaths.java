@@ -12,7 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Reads and changes single facts of a case file by their paths. In a list, the part after its name is an id:
- * {@code incomes/i1/amount}; where lines have no ids it is their position from 0: {@code expenses/0/amount}.
+ * {@code incomes/i1/amount}; where lines have no ids it is their position from 0, {@code expenses/0/amount}, or the month
+ * they are for: {@code arrears/2026-08/owed}.
  * {@code members/m2/incomes} stands for all income lines of a person together with their
  * declaration that there are none: {@code {"lines": […], "none": false}}. An amount can be set together with how often it
  * comes: {@code {"amount": "1790.33", "frequency": "MONTHLY"}} at {@code incomes/i1/amount} sets both.
@@ -20,6 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
  * {@code {"instead": ["i2", "i3"], "lines": […]}} puts these lines in the place of those; what it is called is free.
  */
 public final class CasePaths {
+    private static final Pattern MONTH = Pattern.compile("[0-9]{4}-[0-9]{2}");
     private static final Pattern POSITION = Pattern.compile("[0-9]{1,4}");
     private static final String INCOMES = "incomes";
     private static final String AMOUNT = "amount";
@@ -48,7 +50,7 @@ public final class CasePaths {
     }
 
     /**
-     * Changes one fact; objects on the way are made where they are not given yet.
+     * Changes one fact; objects on the way are made where they are not given yet, and so is the line of a month.
      *
      * @throws IllegalArgumentException when a list on the way has no element of that id
      */
@@ -64,8 +66,8 @@ public final class CasePaths {
         }
         List<String> parts = parts(path);
         JsonNode at = caseFile;
-        for (String part : parts.subList(0, parts.size() - 1)) {
-            at = below(at, part, path);
+        for (int i = 0; i < parts.size() - 1; i++) {
+            at = below(at, parts.get(i), parts.get(i + 1), path);
         }
         String last = parts.getLast();
         JsonNode line = at;
@@ -83,13 +85,21 @@ public final class CasePaths {
         }
     }
 
-    private static JsonNode below(JsonNode at, String part, FactPath path) {
+    private static JsonNode below(JsonNode at, String part, String then, FactPath path) {
         if (at instanceof ArrayNode list) {
             return elementOf(list, part)
+                    .or(() -> isMonth(list, part) ? Optional.of(list.addObject().put("month", part)) : Optional.empty())
                     .orElseThrow(() -> new IllegalArgumentException("The case file has nothing at " + path + "."));
         }
         JsonNode next = at.get(part);
-        return next != null ? next : ((ObjectNode) at).putObject(part);
+        if (next != null) {
+            return next;
+        }
+        return MONTH.matcher(then).matches() ? ((ObjectNode) at).putArray(part) : ((ObjectNode) at).putObject(part);
+    }
+
+    private static boolean isMonth(ArrayNode list, String part) {
+        return MONTH.matcher(part).matches() && list.valueStream().allMatch(line -> line.has("month"));
     }
 
     private static void replace(ArrayNode list, String id, JsonNode value, FactPath path) {
@@ -106,8 +116,9 @@ public final class CasePaths {
         if (POSITION.matcher(id).matches() && list.valueStream().noneMatch(element -> element.has("id"))) {
             return Optional.ofNullable(list.get(Integer.parseInt(id)));
         }
+        String key = isMonth(list, id) ? "month" : "id";
         return list.valueStream()
-                .filter(element -> element.path("id").asString("").equals(id))
+                .filter(element -> element.path(key).asString("").equals(id))
                 .findFirst();
     }
 

@@ -46,6 +46,7 @@ public final class KeptDeterminations {
         @JsonSubTypes.Type(value = Value.Count.class, name = "count"),
         @JsonSubTypes.Type(value = Value.Word.class, name = "word"),
         @JsonSubTypes.Type(value = Value.Day.class, name = "day"),
+        @JsonSubTypes.Type(value = Value.Month.class, name = "month"),
         @JsonSubTypes.Type(value = Value.Flag.class, name = "flag"),
         @JsonSubTypes.Type(value = Value.Decimal.class, name = "decimal"),
         @JsonSubTypes.Type(value = Value.Row.class, name = "row"),

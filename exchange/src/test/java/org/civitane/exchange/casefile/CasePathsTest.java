@@ -57,6 +57,24 @@ public class CasePathsTest {
     }
 
     @Test
+    public void aLineForAMonthStandsUnderItAndIsMadeWhereThereIsNone() {
+        ObjectNode copy =
+                (ObjectNode) Json.mapper().readTree("{\"arrears\":[{\"month\":\"2026-08\",\"owed\":\"1.00\"}]}");
+        CasePaths.set(
+                copy, FactPath.of("arrears", "2026-08", "owed"), Json.mapper().readTree("\"2.00\""));
+        CasePaths.set(
+                copy, FactPath.of("arrears", "2026-09", "owed"), Json.mapper().readTree("\"3.00\""));
+        CasePaths.set(
+                copy, FactPath.of("aided", "2026-09", "owed"), Json.mapper().readTree("\"4.00\""));
+        assertThat(copy.toString())
+                .isEqualTo(
+                        "{\"arrears\":[{\"month\":\"2026-08\",\"owed\":\"2.00\"},{\"month\":\"2026-09\",\"owed\":\"3.00\"}],"
+                                + "\"aided\":[{\"month\":\"2026-09\",\"owed\":\"4.00\"}]}");
+        assertThat(CasePaths.get(copy, FactPath.of("arrears", "2026-10", "owed")))
+                .isEmpty();
+    }
+
+    @Test
     public void refusesAnIdThatIsNotThere() {
         assertThatThrownBy(() -> CasePaths.set(
                         file.deepCopy(),

@@ -22,8 +22,8 @@ public class FactTextTest {
     @DataProvider
     Object[][] values() {
         return new Object[][] {
-            {FOOD, "incomes/i1/amount", "\"1234.50\"", "1,234.50"},
-            {FOOD, "incomes/i1/amount", "{\"amount\":\"408.50\",\"frequency\":\"WEEKLY\"}", "408.50 a week"},
+            {FOOD, "incomes/i1/amount", "\"1234.50\"", "€1,234.50"},
+            {FOOD, "incomes/i1/amount", "{\"amount\":\"408.50\",\"frequency\":\"WEEKLY\"}", "€408.50 a week"},
             {FOOD, "members/m1/dateOfBirth", "\"1990-04-02\"", "2 April 1990"},
             {FOOD, "homeless", "true", "yes"},
             {FOOD, "utilities", "[\"HEATING\",\"ELECTRICITY\"]", "heating, electricity"},
@@ -32,10 +32,10 @@ public class FactTextTest {
                 FOOD,
                 "expenses/0",
                 "{\"kind\":\"RENT\",\"amount\":\"853.00\",\"frequency\":\"MONTHLY\"}",
-                "rent, 853.00 a month"
+                "rent, €853.00 a month"
             },
             {RENT, "arrears/0/month", "\"2026-08\"", "August 2026"},
-            {RENT, "arrears", "[{\"month\":\"2026-08\",\"owed\":\"1200.00\"}]", "August 2026, 1,200.00"},
+            {RENT, "arrears", "[{\"month\":\"2026-08\",\"owed\":\"1200.00\"}]", "August 2026, €1,200.00"},
         };
     }
 

@@ -114,6 +114,24 @@ public class Accounts {
         return account.map(Account::signedIn);
     }
 
+    /** Whether single letters do something for whoever has that account. */
+    @Transactional(readOnly = true)
+    public boolean keys(UUID account) {
+        return database.sql("select keys from account where id = ?")
+                .param(account)
+                .query(Boolean.class)
+                .optional()
+                .orElse(true);
+    }
+
+    /** Switches single letters on or off, for this account wherever it is used. */
+    @Transactional
+    public void useKeys(UUID account, boolean on) {
+        database.sql("update account set keys = ? where id = ?")
+                .params(on, account)
+                .update();
+    }
+
     /** Who has that account. @throws Problem when nobody has */
     @Transactional(readOnly = true)
     public SignedIn account(UUID id) {

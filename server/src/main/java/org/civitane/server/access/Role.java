@@ -4,6 +4,8 @@ package org.civitane.server.access;
 public enum Role {
     /** Applies, answers and follows their own claims. */
     APPLICANT,
+    /** Sends pictures for one claim of an applicant's, on another device; no account has this. */
+    CARRYING,
     /** Works claims. */
     CASEWORKER,
     /** Works claims and hands them over between caseworkers. */
@@ -12,7 +14,10 @@ public enum Role {
     AUDITOR;
 
     public boolean isStaff() {
-        return this != APPLICANT;
+        return switch (this) {
+            case CASEWORKER, SUPERVISOR, AUDITOR -> true;
+            case APPLICANT, CARRYING -> false;
+        };
     }
 
     /** Whether claims can belong to them. */

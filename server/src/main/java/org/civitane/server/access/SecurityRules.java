@@ -1,21 +1,27 @@
 package org.civitane.server.access;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.function.Supplier;
 import org.civitane.server.platform.ProblemText;
 import org.civitane.server.platform.SecurityHeaders;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderNotFoundException;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
@@ -28,7 +34,16 @@ class SecurityRules {
     private static final String[] WORKS_CLAIMS = {"CASEWORKER", "SUPERVISOR"};
     /** Sent, not addressed, since what is looked for is about people; nothing is changed by them. */
     private static final String[] ONLY_LOOKING = {
-        "/api/search", "/api/claims/*/what-if", "/api/claims/*/letter-preview", "/api/claims/*/letter-preview/picture"
+        "/api/search", "/api/claims/*/what-if", "/api/claims/*/letter-preview", "/api/claims/*/letter-preview/text"
+    };
+
+    /** What whoever carries a claim's pictures may call of it; the rest of it is the applicant's. */
+    private static final String[] WITH_THE_PHONE = {
+        "/api/my/claims/{claim}/identity",
+        "/api/my/claims/{claim}/identity/uploads",
+        "/api/my/claims/{claim}/identity/uploads/*",
+        "/api/my/claims/{claim}/identity/documents/**",
+        "/api/my/claims/{claim}/papers/*/picture"
     };
 
     private static final String[] STAFF = {"CASEWORKER", "SUPERVISOR", "AUDITOR"};
@@ -44,11 +59,16 @@ class SecurityRules {
                                 "/api/programmes/*",
                                 "/api/programmes/*/screening",
                                 "/api/policy",
+                                "/api/carry",
+                                "/api/letter",
+                                "/api/letter/answer",
                                 "/api/link/**",
                                 "/api/link")
                         .permitAll()
                         .requestMatchers("/standins/**")
                         .permitAll()
+                        .requestMatchers(WITH_THE_PHONE)
+                        .access(SecurityRules::mayShowIdentity)
                         .requestMatchers("/api/drafts/**", "/api/drafts", "/api/my/**")
                         .hasRole("APPLICANT")
                         .requestMatchers(
@@ -57,6 +77,7 @@ class SecurityRules {
                                 "/api/day-sheet/**",
                                 "/api/day-sheet",
                                 "/api/staff",
+                                "/api/identities",
                                 "/api/outside")
                         .hasAnyRole(STAFF)
                         .requestMatchers(HttpMethod.POST, ONLY_LOOKING)
@@ -67,6 +88,8 @@ class SecurityRules {
                         .hasRole("SUPERVISOR")
                         .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**", "/api/post")
                         .hasAnyRole(WORKS_CLAIMS)
+                        .requestMatchers(HttpMethod.PUT, "/api/session/keys")
+                        .hasAnyRole(STAFF)
                         .requestMatchers("/api/**")
                         .denyAll()
                         .anyRequest()
@@ -85,6 +108,16 @@ class SecurityRules {
                         .frameOptions(frames -> frames.sameOrigin())
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static AuthorizationDecision mayShowIdentity(
+            Supplier<? extends @Nullable Authentication> who, RequestAuthorizationContext call) {
+        String carries = Sessions.CARRIES + call.getVariables().get("claim");
+        Authentication authentication = who.get();
+        return new AuthorizationDecision(authentication != null
+                && authentication.getAuthorities().stream()
+                        .map(GrantedAuthority::getAuthority)
+                        .anyMatch(each -> "ROLE_APPLICANT".equals(each) || carries.equals(each)));
     }
 
     @Bean

@@ -13,30 +13,27 @@ import org.civitane.server.standins.Simulated;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.env.Environment;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.AuthorityUtils;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Signing up, in and out. Anyone may call these. */
+/** Signing up, in and out, which anyone may; and how whoever is signed in wants to work. */
 @RestController
 class SessionController {
     private final Accounts accounts;
-    private final SecurityContextRepository contexts;
+    private final Sessions sessions;
     private final boolean simulated;
 
-    SessionController(Accounts accounts, SecurityContextRepository contexts, Environment environment) {
+    SessionController(Accounts accounts, Sessions sessions, Environment environment) {
         this.simulated = environment.matchesProfiles(Simulated.PROFILE);
         this.accounts = accounts;
-        this.contexts = contexts;
+        this.sessions = sessions;
     }
 
     /**
@@ -44,12 +41,16 @@ class SessionController {
      *
      * @param role absent while nobody is
      * @param simulated whether the outside services of this server are simulated
+     * @param keys whether single letters do something at the desk
      */
     record Session(
             @Nullable String name,
             @Nullable String email,
             @Nullable Role role,
-            boolean simulated) {}
+            boolean simulated,
+            boolean keys) {}
+
+    record Keys(boolean on) {}
 
     record SignIn(
             @NotNull @Size(max = 250) String email,
@@ -64,7 +65,7 @@ class SessionController {
 
     @GetMapping("/api/session")
     Session session(@AuthenticationPrincipal @Nullable SignedIn who) {
-        return who == null ? new Session(null, null, null, simulated) : of(who);
+        return who == null ? new Session(null, null, null, simulated, true) : of(who);
     }
 
     @PostMapping("/api/session")
@@ -93,6 +94,12 @@ class SessionController {
         SecurityContextHolder.clearContext();
     }
 
+    @PutMapping("/api/session/keys")
+    Session useKeys(@RequestBody @Valid Keys wish, @AuthenticationPrincipal SignedIn who) {
+        accounts.useKeys(who.account(), wish.on());
+        return of(who);
+    }
+
     @GetMapping("/api/staff")
     List<Colleague> staff() {
         return accounts.caseworkers().stream()
@@ -101,29 +108,11 @@ class SessionController {
     }
 
     private Session enter(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(new SignedInToken(who));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
+        sessions.enter(who, request, response);
         return of(who);
     }
 
     private Session of(SignedIn who) {
-        return new Session(who.displayName(), who.email(), who.role(), simulated);
-    }
-
-    /** The session's authentication, with who it is as its principal. */
-    static final class SignedInToken extends UsernamePasswordAuthenticationToken {
-        SignedInToken(SignedIn who) {
-            super(who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role()));
-        }
-
-        @Override
-        public SignedIn getPrincipal() {
-            return (SignedIn) super.getPrincipal();
-        }
+        return new Session(who.displayName(), who.email(), who.role(), simulated, accounts.keys(who.account()));
     }
 }

@@ -53,6 +53,11 @@ public record Ask(
             return this != ACCOUNT && this != WORD && this != REGISTER;
         }
 
+        /** How many calendar days before the last one they are reminded; none where the programme or the usual rule says. */
+        List<Integer> remindedBefore() {
+            return this == DOUBT ? List.of(7, 2) : List.of();
+        }
+
         /** Who owes it. */
         public Wait.On owedBy() {
             return switch (this) {

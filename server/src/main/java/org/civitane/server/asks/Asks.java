@@ -195,13 +195,22 @@ public class Asks {
 
     private void schedule(Ask ask) {
         jobs.lapse(ask);
+        remindedOn(ask).forEach(day -> jobs.remind(ask, day.atTime(MORNING)));
+    }
+
+    /** The days before the last one that its kind tells; else some business days before, unless that is tomorrow. */
+    private List<LocalDate> remindedOn(Ask ask) {
+        if (!ask.kind().remindedBefore().isEmpty()) {
+            return ask.kind().remindedBefore().stream()
+                    .map(before -> BusinessCalendar.rolledBack(ask.dueOn().minusDays(before)))
+                    .filter(day -> day.isAfter(clock.today()))
+                    .toList();
+        }
         LocalDate day = BusinessCalendar.rolledBack(ask.dueOn().minusDays(1));
         for (int i = 1; i < REMINDED; i++) {
             day = BusinessCalendar.rolledBack(day.minusDays(1));
         }
-        if (day.isAfter(clock.today().plusDays(1))) {
-            jobs.remind(ask, day.atTime(MORNING));
-        }
+        return day.isAfter(clock.today().plusDays(1)) ? List.of(day) : List.of();
     }
 
     private List<Ask> open(UUID claim) {

@@ -34,6 +34,12 @@ public record Contact(
         return !mayLetter || !mayEmail || !mayText || !mayCall || !safeName.isEmpty() || !safeTime.isEmpty();
     }
 
+    /** Whether they allow any way to reach them outside. */
+    @JsonIgnore
+    public boolean mayBeReached() {
+        return mayLetter || mayEmail || mayText || mayCall;
+    }
+
     /** Whether anything of an address was given. */
     public boolean hasAddress() {
         return !street.isEmpty() && !postCode.isEmpty();

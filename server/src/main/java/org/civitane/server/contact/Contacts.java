@@ -54,18 +54,29 @@ public class Contacts {
     }
 
     /**
-     * How an applicant says that others may be reached who are to be asked: by whom, each as {@link #read}.
+     * How an applicant says that others may be reached who are to be asked, by whom: where an address is given they are
+     * asked there.
      *
      * @throws Problem at what cannot stand
      */
     public Map<String, Contact> readAll(JsonNode said) {
         Map<String, Contact> ways = new HashMap<>();
-        said.properties().stream().limit(MOST_OTHERS).forEach(each -> ways.put(each.getKey(), read(each.getValue())));
+        said.properties().stream()
+                .limit(MOST_OTHERS)
+                .forEach(each -> ways.put(each.getKey(), read(each.getValue(), true)));
         return ways;
     }
 
-    /** What an applicant said of how to reach them while applying, as a contact. @throws Problem at what cannot stand */
+    /**
+     * What an applicant said of how to reach them while applying, as a contact: nothing is allowed that they did not say.
+     *
+     * @throws Problem at what cannot stand
+     */
     public Contact read(JsonNode said) {
+        return read(said, false);
+    }
+
+    private Contact read(JsonNode said, boolean unlessSaid) {
         Contact contact = new Contact(
                 text(said, "street"),
                 text(said, "houseNumber"),
@@ -73,10 +84,10 @@ public class Contacts {
                 text(said, "personNumber").replace(" ", ""),
                 text(said, "email"),
                 text(said, "phone").replace(" ", ""),
-                said.path("mayLetter").asBoolean(true),
-                said.path("mayEmail").asBoolean(true),
-                said.path("mayText").asBoolean(true),
-                said.path("mayCall").asBoolean(true),
+                said.path("mayLetter").asBoolean(unlessSaid),
+                said.path("mayEmail").asBoolean(unlessSaid),
+                said.path("mayText").asBoolean(unlessSaid),
+                said.path("mayCall").asBoolean(unlessSaid),
                 text(said, "safeName"),
                 text(said, "safeTime"));
         check(contact);

@@ -81,20 +81,37 @@ public class DaySheet {
      */
     public record Page(Pile pile, int count, List<Row> rows, Optional<String> after) {}
 
-    /** @param mine only claims this caseworker has; unless set, the whole office, with what nobody has taken */
+    /**
+     * Which claims the sheet is to show.
+     *
+     * @param mine only claims this caseworker has; unless set, the whole office, with what nobody has taken
+     * @param programme only claims of this programme; unless set, of all
+     */
+    public record Wanted(Optional<UUID> mine, Optional<String> programme) {
+        /** Everything of one caseworker, with what nobody has taken. */
+        public static Wanted of(UUID mine) {
+            return new Wanted(Optional.of(mine), Optional.empty());
+        }
+
+        /** The whole office. */
+        public static Wanted all() {
+            return new Wanted(Optional.empty(), Optional.empty());
+        }
+    }
+
     @Transactional(readOnly = true)
-    public List<Page> sheet(Optional<UUID> mine) {
+    public List<Page> sheet(Wanted wanted) {
         List<Page> pages = new ArrayList<>();
         for (Pile pile : Pile.values()) {
-            pages.add(page(pile, mine, Optional.empty()));
+            pages.add(page(pile, wanted, Optional.empty()));
         }
         return pages;
     }
 
     /** One page of one stack. @param after the key that the page before gave */
     @Transactional(readOnly = true)
-    public Page page(Pile pile, Optional<UUID> mine, Optional<String> after) {
-        String where = where(pile, mine);
+    public Page page(Pile pile, Wanted wanted, Optional<String> after) {
+        String where = where(pile, wanted);
         String order = order(pile);
         Key key = after.map(Key::parse).orElse(Key.FIRST);
         List<Row> rows = database.sql(
@@ -102,7 +119,8 @@ public class DaySheet {
                                 + " and (" + order + ") > " + key(pile) + " order by " + order + " limit "
                                 + (PAGE + 1))
                 .param("soon", soon())
-                .param("mine", mine.orElse(new UUID(0, 0)))
+                .param("mine", wanted.mine().orElse(new UUID(0, 0)))
+                .param("programme", wanted.programme().orElse(""))
                 .param("taken", key.taken())
                 .param("day", key.decideBy())
                 .param("id", key.id())
@@ -111,7 +129,8 @@ public class DaySheet {
         int count = database.sql("select count(*) from (select 1 from claim c where " + where + " limit "
                         + COUNTED_UP_TO + ") counted")
                 .param("soon", soon())
-                .param("mine", mine.orElse(new UUID(0, 0)))
+                .param("mine", wanted.mine().orElse(new UUID(0, 0)))
+                .param("programme", wanted.programme().orElse(""))
                 .query(Integer.class)
                 .single();
         boolean more = rows.size() > PAGE;
@@ -149,8 +168,9 @@ public class DaySheet {
      * Claims that nobody has are everyone's, so they show under "mine" too: while there is time among the new ones, and
      * once they run out, where everyone sees them first.
      */
-    private static String where(Pile pile, Optional<UUID> mine) {
-        String whose = mine.isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)";
+    private static String where(Pile pile, Wanted wanted) {
+        String whose = (wanted.mine().isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)")
+                + (wanted.programme().isEmpty() ? "" : " and c.programme = :programme");
         return switch (pile) {
             case RUNNING_OUT ->
                 "c.stack is not null and c.decided_at is null and (c.decide_by <= :soon or c.urgent)" + whose;

@@ -46,18 +46,25 @@ class DaySheetController {
     record Moved(int version) {}
 
     @GetMapping("/api/day-sheet")
-    Sheet sheet(@RequestParam(defaultValue = "true") boolean mine, @AuthenticationPrincipal SignedIn who) {
+    Sheet sheet(
+            @RequestParam(defaultValue = "true") boolean mine,
+            @RequestParam @Size(max = 60) @Nullable String programme,
+            @AuthenticationPrincipal SignedIn who) {
         return new Sheet(
-                clock.today(), sheet.sheet(whose(mine, who)), week.of(who.account()), week.waiting(who.account()));
+                clock.today(),
+                sheet.sheet(wanted(mine, programme, who)),
+                week.of(who.account()),
+                week.waiting(who.account()));
     }
 
     @GetMapping("/api/day-sheet/{pile}")
     DaySheet.Page page(
             @PathVariable DaySheet.Pile pile,
             @RequestParam(defaultValue = "true") boolean mine,
+            @RequestParam @Size(max = 60) @Nullable String programme,
             @RequestParam @Size(max = 60) @Nullable String after,
             @AuthenticationPrincipal SignedIn who) {
-        return sheet.page(pile, whose(mine, who), Optional.ofNullable(after));
+        return sheet.page(pile, wanted(mine, programme, who), Optional.ofNullable(after));
     }
 
     record SearchWords(@NotNull @Size(max = 100) String words) {}
@@ -85,7 +92,8 @@ class DaySheetController {
         return new Moved(claims.claim(claim).version());
     }
 
-    private static Optional<UUID> whose(boolean mine, SignedIn who) {
-        return mine ? Optional.of(who.account()) : Optional.empty();
+    private static DaySheet.Wanted wanted(boolean mine, @Nullable String programme, SignedIn who) {
+        return new DaySheet.Wanted(
+                mine ? Optional.of(who.account()) : Optional.empty(), Optional.ofNullable(programme));
     }
 }

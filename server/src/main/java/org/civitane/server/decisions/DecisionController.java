@@ -74,10 +74,13 @@ class DecisionController {
         return pdf(claims.claim(id), decisions.preview(claims.claim(id), wish.reason(), who));
     }
 
-    /** The same, as a picture of its pages. */
-    @PostMapping(value = "/api/claims/{id}/letter-preview/picture", produces = MediaType.IMAGE_PNG_VALUE)
-    byte[] picture(@PathVariable UUID id, @RequestBody @Valid Preview wish, @AuthenticationPrincipal SignedIn who) {
-        return Letters.picture(decisions.preview(claims.claim(id), wish.reason(), who));
+    /** @param html what stands in the letter, with nothing in it that runs */
+    record LetterText(String html) {}
+
+    /** The same as HTML, which the PDF is made from. */
+    @PostMapping("/api/claims/{id}/letter-preview/text")
+    LetterText text(@PathVariable UUID id, @RequestBody @Valid Preview wish, @AuthenticationPrincipal SignedIn who) {
+        return new LetterText(decisions.previewText(claims.claim(id), wish.reason(), who));
     }
 
     @GetMapping(value = "/api/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)

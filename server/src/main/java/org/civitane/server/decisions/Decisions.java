@@ -68,6 +68,17 @@ public class Decisions {
                 Phrase.text(caseworker.displayName()));
     }
 
+    /** The same as HTML, which the PDF is made from. */
+    @Transactional(readOnly = true)
+    public String previewText(ClaimView claim, String reason, SignedIn caseworker) {
+        return letters.previewText(
+                claim,
+                dossiers.of(claim).run(),
+                Decision.Kind.DETERMINED,
+                Phrase.text(reason),
+                Phrase.text(caseworker.displayName()));
+    }
+
     /**
      * Decides the claim as it stands.
      *

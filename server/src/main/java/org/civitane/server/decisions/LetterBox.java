@@ -11,6 +11,7 @@ import org.civitane.server.dossier.Dossier;
 import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.Phrase;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -35,6 +36,11 @@ public class LetterBox {
     /** A letter as it would go out, as PDF; nothing is kept. */
     byte[] preview(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
         return letters.pdf(claim, run, kind, reason, by);
+    }
+
+    /** The same as HTML: what stands in the page that the PDF is made from. */
+    String previewText(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
+        return Pdf.bodyOf(letters.html(claim, run, kind, reason, by));
     }
 
     /** Writes a letter and keeps it; part of the transaction that names it. @return its digest */

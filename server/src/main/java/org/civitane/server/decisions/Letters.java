@@ -1,20 +1,9 @@
 package org.civitane.server.decisions;
 
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Outsider;
 import org.civitane.server.claims.ClaimView;
@@ -30,7 +19,6 @@ import org.springframework.stereotype.Component;
 /** Writes letters: PDF with selectable text, the working in plain words, and the right to object. */
 @Component
 class Letters {
-    private static final int DOTS_PER_INCH = 110;
     private static final int OBJECTION_DAYS = 30;
 
     private final Pdf pdf;
@@ -47,6 +35,11 @@ class Letters {
     record Line(String text, int depth) {}
 
     byte[] pdf(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
+        return pdf.set(html(claim, run, kind, reason, by));
+    }
+
+    /** The letter as the page that its PDF is made from. */
+    String html(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
         Map<String, Object> letter = new HashMap<>();
         letter.put("claim", claim);
         letter.put("programme", run.wording().text("name"));
@@ -65,12 +58,12 @@ class Letters {
                 "missing",
                 run.determination().missing().stream().map(run.wording()::shown).toList());
         letter.put("reason", texts.say(reason));
-        letter.put("working", kind == Decision.Kind.CLOSED ? List.of() : lines(run.working(), 0));
+        letter.put("working", kind == Decision.Kind.CLOSED ? List.of() : lines(run.workingThatCounts(), 0));
         letter.put("following", WhatFollows.sentences(run, kind, clock.today(), texts));
         letter.put("by", texts.say(by));
         letter.put("objectBy", run.wording().shown(clock.today().plusDays(OBJECTION_DAYS)));
         letter.put("closed", kind == Decision.Kind.CLOSED);
-        return pdf.of("decision", letter);
+        return pdf.fill("decision", letter);
     }
 
     /** The letter to someone outside the household, as PDF; nothing where the outcome is not theirs to know. */
@@ -100,32 +93,6 @@ class Letters {
     /** What someone outside the household is called in the application. */
     static String nameOf(Dossier dossier, Outsider outsider) {
         return dossier.said().json().path(outsider.fact()).path(outsider.name()).asString("");
-    }
-
-    /** The pages of a letter one below the other, as PNG, so that it can be looked at wherever pictures can. */
-    static byte[] picture(byte[] pdf) {
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            PDFRenderer renderer = new PDFRenderer(document);
-            List<BufferedImage> pages = new ArrayList<>();
-            for (int page = 0; page < document.getNumberOfPages(); page++) {
-                pages.add(renderer.renderImageWithDPI(page, DOTS_PER_INCH, ImageType.RGB));
-            }
-            int width = pages.stream().mapToInt(BufferedImage::getWidth).max().orElse(1);
-            int height = pages.stream().mapToInt(BufferedImage::getHeight).sum();
-            BufferedImage all = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-            Graphics2D graphics = all.createGraphics();
-            int top = 0;
-            for (BufferedImage page : pages) {
-                graphics.drawImage(page, 0, top, null);
-                top += page.getHeight();
-            }
-            graphics.dispose();
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            ImageIO.write(all, "png", out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     private static String sentence(Run run, Outcome outcome) {

@@ -42,7 +42,10 @@ final class WhatFollows {
                     run.wording().shown(next.month()),
                     run.wording().shown(pays.getLast().month())));
         }
-        sentences.add(texts.say("letter.pay.account"));
+        sentences.add(pays.getFirst()
+                .to()
+                .map(code -> texts.say("letter.pay.other", run.wording().text("outsider." + code + ".who")))
+                .orElseGet(() -> texts.say("letter.pay.account")));
         return sentences;
     }
 }

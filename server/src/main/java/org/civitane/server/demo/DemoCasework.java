@@ -14,7 +14,6 @@ import org.civitane.server.corrections.Point;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.doubts.Doubts;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
@@ -31,7 +30,7 @@ class DemoCasework {
     private final FixListAnswers answers;
     private final Decisions decisions;
     private final Dossiers dossiers;
-    private final Doubts doubts;
+    private final DemoIdentities identities;
 
     DemoCasework(
             ClaimActs acts,
@@ -40,28 +39,23 @@ class DemoCasework {
             FixListAnswers answers,
             Decisions decisions,
             Dossiers dossiers,
-            Doubts doubts) {
+            DemoIdentities identities) {
         this.acts = acts;
         this.claims = claims;
         this.fixLists = fixLists;
         this.answers = answers;
         this.decisions = decisions;
         this.dossiers = dossiers;
-        this.doubts = doubts;
+        this.identities = identities;
+    }
+
+    /** Who is asked who they are. */
+    DemoIdentities identities() {
+        return identities;
     }
 
     ClaimView take(ClaimView claim, SignedIn caseworker) {
         return acts.take(claim.id(), caseworker);
-    }
-
-    /** The person is asked, and says that it was not them. */
-    ClaimView disown(ClaimView claim, SignedIn applicant, SignedIn caseworker) {
-        doubts.ask(
-                claims.claim(claim.id()),
-                "The identity card that came with it is made out to someone else.",
-                caseworker);
-        doubts.answer(applicant, claim.id(), false);
-        return claim;
     }
 
     ClaimView sendFixList(ClaimView claim, SignedIn caseworker) {

@@ -141,6 +141,13 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         return number >= FIRST_WITH_FOOD;
     }
 
+    /** Whether it gave the telephone that several others gave as well. */
+    private boolean sharesPhone() {
+        return twist() == DemoTwist.CARD_OF_ANOTHER
+                || twist() == DemoTwist.CARD_ZONE_WRONG
+                || twist() == DemoTwist.DECEASED;
+    }
+
     String fullName() {
         return givenName + " " + familyName;
     }
@@ -207,15 +214,17 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
                 .put("street", street.name())
                 .put("houseNumber", String.valueOf(1 + who.nextInt(60)))
                 .put("postCode", street.postCode())
-                .put("phone", "+99955500" + (100 + number));
+                .put("phone", "+99955500" + (100 + (sharesPhone() ? COUNT : number)));
         if (twist() != DemoTwist.NOT_IN_REGISTER && !twist().isAboutCard()) {
             contact.put("personNumber", digits + PersonNumber.checkDigit(digits));
         }
-        if (number % 9 == 4) {
-            contact.put("mayCall", false)
-                    .put("mayLetter", false)
-                    .put("safeName", "Ana")
-                    .put("safeTime", "mornings");
+        boolean careful = number % 9 == 4;
+        contact.put("mayCall", !careful)
+                .put("mayLetter", !careful)
+                .put("mayText", true)
+                .put("mayEmail", true);
+        if (careful) {
+            contact.put("safeName", "Ana").put("safeTime", "mornings");
         }
     }
 
@@ -224,12 +233,15 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         LocalDate born = LocalDate.parse(
                 answers.path("members").path(0).path("dateOfBirth").asString());
         boolean expired = twist() == DemoTwist.CARD_EXPIRED;
+        LocalDate expires = LocalDate.of(expired ? 2024 : 2033, 3, 31);
         return new DemoCard(
-                "H%08d".formatted(20_417 + number * 311),
-                twist() == DemoTwist.CARD_OF_ANOTHER ? "Benedikt" : givenName,
-                twist() == DemoTwist.CARD_OF_ANOTHER ? "Storrud" : familyName,
-                born,
-                LocalDate.of(expired ? 2024 : 2033, 3, 31),
+                new MadeDocument.Of(
+                        twist() == DemoTwist.CARD_OF_ANOTHER ? "Benedikt" : givenName,
+                        twist() == DemoTwist.CARD_OF_ANOTHER ? "Storrud" : familyName,
+                        born,
+                        expires.minusYears(10),
+                        expires,
+                        "H%08d".formatted(20_417 + number * 311)),
                 twist() == DemoTwist.CARD_ZONE_WRONG);
     }
 

@@ -1,10 +1,12 @@
 package org.civitane.server.demo;
 
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.intake.Drafts;
+import org.civitane.server.links.SimulatedAnswers;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -15,8 +17,10 @@ import org.springframework.stereotype.Component;
 class DemoIntake {
     private final Drafts drafts;
     private final DemoRegisters registers;
+    private final SimulatedAnswers others;
 
-    DemoIntake(Drafts drafts, DemoRegisters registers) {
+    DemoIntake(Drafts drafts, DemoRegisters registers, SimulatedAnswers others) {
+        this.others = others;
         this.drafts = drafts;
         this.registers = registers;
     }
@@ -35,6 +39,22 @@ class DemoIntake {
                 DemoTenancy.PROGRAMME,
                 tenancy.answers(today),
                 new Drafts.Signing(tenancy.fullName(), Optional.empty()));
+    }
+
+    /** What the landlord and whoever else is on the lease say by their links. */
+    void othersAnswer(DemoTenancy tenancy, ClaimView claim, LocalDate today) {
+        boolean objects = tenancy.turn() == DemoTenancy.Turn.OBJECTS;
+        if (objects || tenancy.turn() == DemoTenancy.Turn.LEASE_OF_PARTNER) {
+            others.sign(
+                    claim.id(),
+                    "m2",
+                    tenancy.partner() + " " + tenancy.family(),
+                    objects ? Map.of("home/rent", "The rent is 790.00 since August.") : Map.of());
+        }
+        Map<String, String> said = tenancy.landlordSays(today);
+        if (!said.isEmpty()) {
+            others.answer(claim.id(), "landlord", said);
+        }
     }
 
     ClaimView answered(ClaimView claim) {

@@ -2,6 +2,7 @@ package org.civitane.server.demo;
 
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.function.Supplier;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.server.access.Accounts;
@@ -86,7 +87,13 @@ class DemoLoader {
         LocalDate day = businessDaysAgo(tenancy.daysAgo());
         ClaimView claim = at(day, 10, () -> intake.handIn(tenancy, applicant, today));
         at(day, 16, () -> intake.answered(claim));
-        at(BusinessCalendar.plusBusinessDays(day, 1), 10, () -> casework.take(claim, caseworker));
+        LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
+        at(dayAfter, 10, () -> casework.take(claim, caseworker));
+        does(dayAfter, 13, () -> intake.othersAnswer(tenancy, claim, today));
+        if (tenancy.turn() == DemoTenancy.Turn.PAID || tenancy.turn() == DemoTenancy.Turn.CAME_BACK) {
+            at(businessDaysAgo(3), 11, () -> casework.decide(claim, caseworker));
+        }
+        forgetWhatIsStored();
     }
 
     /** Otherwise each change is looked for in all households before, and each takes longer than the last. */
@@ -119,9 +126,7 @@ class DemoLoader {
             case TWIST -> {
                 at(dayAfter, 10, () -> casework.take(claim, caseworker));
                 at(dayAfter, 12, () -> papers.accept(household, claim, caseworker, on));
-                if (household.twist() == DemoTwist.CARD_OF_ANOTHER) {
-                    at(dayAfter, 14, () -> casework.disown(claim, applicant, caseworker));
-                }
+                identity(household, claim, applicant, caseworker);
             }
             case FIX_LIST_OUT -> fixListOut(claim, caseworker, dayAfter);
             case FIX_LIST_ANSWERED -> {
@@ -133,6 +138,33 @@ class DemoLoader {
                 at(dayAfter, 12, () -> papers.accept(household, claim, caseworker, on));
                 at(businessDaysAgo(household.number() / 10 % 4), 11, () -> casework.decide(claim, caseworker));
             }
+        }
+    }
+
+    /** Some of those who are not sure to be who they say are asked; some of them have answered. */
+    private void identity(DemoHousehold household, ClaimView claim, SignedIn applicant, SignedIn caseworker) {
+        LocalDate dayAfter = BusinessCalendar.plusBusinessDays(dayOf(household), 1);
+        DemoIdentities identities = casework.identities();
+        switch (household.twist()) {
+            case CARD_OF_ANOTHER -> does(dayAfter, 14, () -> identities.disown(claim, applicant, caseworker));
+            case BIRTH_ONE_DIGIT ->
+                does(
+                        BusinessCalendar.rolledBack(clock.today().minusDays(1)),
+                        15,
+                        () -> identities.ask(claim, "The civil register has another date of birth.", caseworker));
+            case CARD_EXPIRED, CARD_ZONE_WRONG -> {
+                does(
+                        BusinessCalendar.rolledBack(clock.today().minusDays(1)),
+                        15,
+                        () -> identities.ask(
+                                claim, "The identity card that you sent cannot be used as it is.", caseworker));
+                does(
+                        clock.today(),
+                        7,
+                        () -> identities.answer(
+                                claim, household, applicant, household.twist() == DemoTwist.CARD_ZONE_WRONG));
+            }
+            default -> {}
         }
     }
 
@@ -149,8 +181,18 @@ class DemoLoader {
         at(day, 11, () -> casework.sendFixList(claim, caseworker));
     }
 
+    private void does(LocalDate day, int hour, Runnable work) {
+        at(day, hour, () -> {
+            work.run();
+            return day;
+        });
+    }
+
+    /** Nothing of the demo happens later than now, also when it is begun early in the day. */
     private <T> T at(LocalDate day, int hour, Supplier<T> work) {
-        return clock.at(day.atTime(hour, 17), work);
+        LocalDateTime planned = day.atTime(hour, 17);
+        LocalDateTime now = LocalDateTime.now(clock);
+        return clock.at(planned.isAfter(now) ? now : planned, work);
     }
 
     private LocalDate businessDaysAgo(int count) {

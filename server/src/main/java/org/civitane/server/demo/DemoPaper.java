@@ -1,9 +1,5 @@
 package org.civitane.server.demo;
 
-import java.awt.Color;
-import java.awt.Font;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -13,7 +9,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import javax.imageio.ImageIO;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -28,8 +23,6 @@ import tools.jackson.databind.JsonNode;
  * @param pages the values of each page, as a caseworker confirms them
  */
 record DemoPaper(String name, byte[] contents, List<Map<String, String>> pages) {
-    private static final int WIDTH = 1_240;
-    private static final int HEIGHT = 860;
 
     /** The paper that a household sends for a need. */
     static DemoPaper of(String kind, DemoHousehold household, JsonNode answers, LocalDate today) {
@@ -91,46 +84,14 @@ record DemoPaper(String name, byte[] contents, List<Map<String, String>> pages) 
     }
 
     private static DemoPaper card(DemoCard card) {
-        BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D pen = image.createGraphics();
-        pen.setRenderingHint(
-                java.awt.RenderingHints.KEY_TEXT_ANTIALIASING, java.awt.RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
-        pen.setColor(Color.WHITE);
-        pen.fillRect(0, 0, WIDTH, HEIGHT);
-        pen.setColor(Color.LIGHT_GRAY);
-        pen.fillRect(70, 150, 260, 330);
-        pen.setColor(Color.BLACK);
-        pen.setFont(new Font(Font.SANS_SERIF, Font.BOLD, 44));
-        pen.drawString("Isles of Halvern  ·  Identity card", 70, 100);
-        pen.setFont(new Font(Font.SANS_SERIF, Font.PLAIN, 34));
-        List<String> face =
-                List.of(card.given() + " " + card.family(), "Born " + card.born(), "Valid until " + card.expires());
-        for (int i = 0; i < face.size(); i++) {
-            pen.drawString(face.get(i), 380, 210 + i * 70);
-        }
-        pen.setFont(new Font(Font.MONOSPACED, Font.PLAIN, 56));
-        List<String> zone = card.zone();
-        for (int i = 0; i < zone.size(); i++) {
-            pen.drawString(zone.get(i), 90, 600 + i * 90);
-        }
-        pen.dispose();
         Map<String, String> shown = new LinkedHashMap<>();
         shown.put("documentType", "NATIONAL_ID");
-        shown.put("name", card.given() + " " + card.family());
-        shown.put("dateOfBirth", card.born().toString());
-        shown.put("expiresOn", card.expires().toString());
-        shown.put("mrz", String.join("\n", zone));
-        return new DemoPaper("identity-card.jpg", jpeg(image), List.of(shown));
-    }
-
-    private static byte[] jpeg(BufferedImage image) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(image, "jpeg", out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        shown.put("name", card.of().full());
+        shown.put("dateOfBirth", card.of().born().toString());
+        shown.put("expiresOn", card.of().expires().toString());
+        shown.put("mrz", String.join("\n", card.document().zone()));
+        return new DemoPaper(
+                "identity-card.jpg", MadePicture.jpeg(card.document(), MadePicture.Spoilt.NOT, 0), List.of(shown));
     }
 
     private static byte[] pdf(List<List<String>> pages) {

@@ -135,7 +135,7 @@ class DayStanding {
                     Optional.empty(),
                     Phrase.of(
                             "next.waiting." + waiting.get().on(),
-                            Phrase.brief(waiting.get().until()),
+                            Phrase.full(waiting.get().until()),
                             waiting.get().what()),
                     NextAction.NONE);
         }
@@ -171,6 +171,10 @@ class DayStanding {
     private static Phrase outcomeWords(Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
         List<String> results = outcomes.stream().map(Outcome::result).distinct().toList();
+        Optional<Phrase> figure = outcomes.size() == 1 ? run.figureOf(outcomes.getFirst()) : Optional.empty();
+        if (figure.isPresent()) {
+            return Phrase.of("next.ready-figure", run.headline(), figure.get());
+        }
         Phrase basis = outcomes.stream().findFirst().map(run::basisOf).orElse(Phrase.NOTHING);
         return Phrase.of(
                 "next.ready", results.size() == 1 ? run.headline() : Phrase.of("next.mixed"), run.subjects(), basis);

@@ -79,11 +79,20 @@ record Desk(
      * What the applicant is asked.
      *
      * @param fixLists all rounds, the newest first
+     * @param answers what was answered to their points, in words
      * @param moreTime an extension that waits for an answer
      * @param dueOn by when a fix list sent today would reasonably be answered: a business day
      * @param latest the last day that a fix list sent today may give
      */
-    record Asking(List<FixList> fixLists, Optional<MoreTime> moreTime, LocalDate dueOn, LocalDate latest) {}
+    record Asking(
+            List<FixList> fixLists,
+            List<PointAnswered> answers,
+            Optional<MoreTime> moreTime,
+            LocalDate dueOn,
+            LocalDate latest) {}
+
+    /** What stood at a point of a fix list before, and what came back; empty where nothing did. */
+    record PointAnswered(UUID list, String path, String before, String after) {}
 
     /** What happened, the newest first, and what was decided. */
     record Past(List<Told> history, Optional<Decided> decision) {}

@@ -8,6 +8,7 @@ import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.doubts.Doubt;
 import org.civitane.server.doubts.Doubts;
 import org.civitane.server.registers.Registers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -37,13 +38,16 @@ class DeskController {
         return desks.of(id, who);
     }
 
-    record DoubtIt(int version, @NotNull @Size(max = 1000) String why) {}
+    record DoubtIt(
+            int version,
+            Doubt.@NotNull Occasion occasion,
+            @NotNull @Size(max = 1000) String why) {}
 
     /** The person is asked whether they filed this claim. */
     @PostMapping("/api/claims/{id}/doubt")
     Desk doubt(@PathVariable UUID id, @RequestBody @Valid DoubtIt wish, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
-            doubts.ask(claim, wish.why(), who);
+            doubts.ask(claim, wish.occasion(), wish.why(), who);
             return desks.of(id, who);
         });
     }

@@ -61,17 +61,10 @@ class DeskStrip {
             return "";
         }
         List<String> words = new ArrayList<>();
-        if (!contact.mayCall()) {
-            words.add(texts.say("caution.call"));
-        }
-        if (!contact.mayText()) {
-            words.add(texts.say("caution.text"));
-        }
-        if (!contact.mayEmail()) {
-            words.add(texts.say("caution.email"));
-        }
-        if (!contact.mayLetter()) {
-            words.add(texts.say("caution.letter"));
+        if (contact.mayBeReached()) {
+            words.addAll(ruledOut(contact));
+        } else {
+            words.add(texts.say("caution.none"));
         }
         if (!contact.safeName().isEmpty()) {
             words.add(texts.say("caution.name", contact.safeName()));
@@ -82,13 +75,30 @@ class DeskStrip {
         return String.join(" ", words);
     }
 
+    private List<String> ruledOut(Contact contact) {
+        List<String> ways = new ArrayList<>();
+        if (!contact.mayCall()) {
+            ways.add(texts.say("caution.call"));
+        }
+        if (!contact.mayText()) {
+            ways.add(texts.say("caution.text"));
+        }
+        if (!contact.mayEmail()) {
+            ways.add(texts.say("caution.email"));
+        }
+        if (!contact.mayLetter()) {
+            ways.add(texts.say("caution.letter"));
+        }
+        return ways;
+    }
+
     private String sentence(ClaimView claim, boolean mine, List<Obstacle> obstacles) {
         return switch (claim.state()) {
             case RECEIVED -> texts.say("desk.received");
             case WAITING, SIGNING ->
                 claim.waiting()
                         .map(wait -> texts.say(
-                                "desk.waiting." + wait.on(), wait.what(), DayText.brief(wait.until()), wait.then()))
+                                "desk.waiting." + wait.on(), wait.what(), DayText.full(wait.until()), wait.then()))
                         .orElse("");
             case READY -> texts.say(mine ? "desk.ready.mine" : "desk.ready");
             case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", matter(obstacles));

@@ -7,8 +7,10 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.corrections.FixLists;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.verification.Fact;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 
 /** Puts together what the desk shows of a claim. */
 @Component
@@ -56,7 +58,11 @@ class DeskView {
                 outcomes.of(run),
                 run.working(),
                 new Desk.Asking(
-                        now.fixLists(), now.moreTime(), fixLists.suggestedDueOn(claim), fixLists.latestDueOn(claim)),
+                        now.fixLists(),
+                        answers(now),
+                        now.moreTime(),
+                        fixLists.suggestedDueOn(claim),
+                        fixLists.latestDueOn(claim)),
                 past.of(id),
                 claim.edition(),
                 now.unread(),
@@ -68,6 +74,23 @@ class DeskView {
                 now.review().doubt(),
                 unasked(now),
                 now.review().income());
+    }
+
+    private static List<Desk.PointAnswered> answers(Situation now) {
+        FactNames names = new FactNames(now.run(), now.dossier().settled().json());
+        return now.fixLists().stream()
+                .flatMap(list -> list.points().stream()
+                        .filter(point -> point.answeredAt() != null)
+                        .map(point -> new Desk.PointAnswered(
+                                list.id(),
+                                point.path(),
+                                words(names, point.path(), point.before()),
+                                words(names, point.path(), point.after()))))
+                .toList();
+    }
+
+    private static String words(FactNames names, String path, @Nullable JsonNode value) {
+        return value == null || value.isNull() ? "" : names.words(path, value);
     }
 
     private static List<Desk.Unasked> unasked(Situation now) {

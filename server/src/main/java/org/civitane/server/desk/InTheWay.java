@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.civitane.core.amount.Money;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.reasoning.FactPath;
@@ -89,7 +90,11 @@ class InTheWay {
     private static boolean wasAsked(Situation now) {
         return now.review()
                 .doubt()
-                .filter(doubt -> doubt.state() == Doubt.State.FILED || doubt.state() == Doubt.State.LAPSED)
+                .map(Doubt::state)
+                .filter(state -> switch (state) {
+                    case FILED, SHOWN, LAPSED -> true;
+                    case ASKED, NOT_ME -> false;
+                })
                 .isPresent();
     }
 
@@ -154,7 +159,7 @@ class InTheWay {
                         Obstacle.Weight.WANTED,
                         Obstacle.Kind.FIX_LIST,
                         Phrase.of("way.ask." + ask.kind()),
-                        Phrase.of("way.ask.detail", Phrase.brief(ask.dueOn())),
+                        Phrase.of("way.ask.detail", Phrase.full(ask.dueOn())),
                         ""));
     }
 
@@ -267,8 +272,8 @@ class InTheWay {
             case AMOUNT ->
                 Phrase.of(
                         "impact.amount",
-                        impact.least().orElse(""),
-                        impact.greatest().orElse(""));
+                        impact.least().orElse(Money.ZERO),
+                        impact.greatest().orElse(Money.ZERO));
             case ANSWER -> impact.together() ? Phrase.of("impact.together") : answer(impact.outcomes());
         };
     }

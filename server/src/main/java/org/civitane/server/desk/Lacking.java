@@ -56,7 +56,7 @@ final class Lacking {
                 new Phrase.Capital(ask.what()),
                 Phrase.of(
                         "way.others.detail",
-                        Phrase.brief(ask.dueOn()),
+                        Phrase.full(ask.dueOn()),
                         ask.then().inWords()),
                 Phrase.NOTHING,
                 path,

@@ -38,8 +38,13 @@ class Trials {
     /** An outcome on trial beside the one as it stands, with the steps that read otherwise. */
     record Trial(Desk.Result now, Desk.Result then, List<Differences.Difference> steps) {}
 
-    /** One fact that changed. @param decides whether the outcome is another by this change alone */
-    record Changed(String path, String before, String now, boolean decides) {}
+    /**
+     * One fact that changed, in words.
+     *
+     * @param label what it is, and whose
+     * @param decides whether the outcome is another by this change alone
+     */
+    record Changed(String path, String label, String before, String now, boolean decides) {}
 
     /** Two runs side by side. */
     record Compared(
@@ -72,12 +77,17 @@ class Trials {
         Run today = dossier.run();
         Map<String, JsonNode> old = leaves(before);
         Map<String, JsonNode> fresh = leaves(now);
+        FactNames names = new FactNames(today, now);
         List<Changed> facts = new ArrayList<>();
         fresh.forEach((path, value) -> {
             JsonNode was = old.get(path);
             if (!value.equals(was)) {
                 facts.add(new Changed(
-                        path, was == null ? "" : words(was), words(value), decides(before, path, value, then)));
+                        path,
+                        names.label(path),
+                        was == null ? "" : names.words(path, was),
+                        names.words(path, value),
+                        decides(before, path, value, then)));
             }
         });
         return new Compared(edition, outcomes.of(then), outcomes.of(today), facts, Differences.between(then, today));
@@ -118,9 +128,5 @@ class Trials {
         } else {
             leaves.put(path, value);
         }
-    }
-
-    private static String words(JsonNode value) {
-        return value.isValueNode() ? value.asString("") : JsonColumn.write(value);
     }
 }

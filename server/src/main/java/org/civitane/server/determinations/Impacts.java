@@ -150,9 +150,8 @@ public class Impacts {
                 .flatMap(Optional::stream)
                 .sorted()
                 .toList();
-        Optional<String> least = totals.stream().findFirst().map(Money::toString);
-        Optional<String> greatest =
-                totals.stream().reduce((left, right) -> right).map(Money::toString);
+        Optional<Money> least = totals.stream().findFirst();
+        Optional<Money> greatest = totals.stream().reduce((left, right) -> right);
         if (distinct.size() <= 1) {
             return new Impact(
                     mattersTogether ? Impact.Kind.ANSWER : Impact.Kind.NOTHING,

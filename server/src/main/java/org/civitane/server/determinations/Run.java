@@ -4,7 +4,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
@@ -13,6 +15,8 @@ import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.reasoning.Step;
+import org.civitane.core.reasoning.Value;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.platform.Phrase;
 import tools.jackson.databind.JsonNode;
@@ -62,6 +66,56 @@ public record Run(Determination determination, Programme<?> programme, List<Name
         return determination.reasons().stream()
                 .map(step -> Sentence.of(step, wording))
                 .toList();
+    }
+
+    /** The same without the steps that came to nothing, so that a letter says only what made a difference. */
+    public List<Sentence> workingThatCounts() {
+        return counting(determination.reasons()).stream()
+                .map(step -> Sentence.of(step, wording))
+                .toList();
+    }
+
+    private static List<Step> counting(List<Step> steps) {
+        return steps.stream()
+                .filter(step -> !cameToNothing(step.result()))
+                .map(step -> new Step(
+                        step.code(),
+                        step.rule(),
+                        step.policy(),
+                        step.inputs(),
+                        step.result(),
+                        step.facts(),
+                        counting(step.steps())))
+                .toList();
+    }
+
+    private static boolean cameToNothing(Value result) {
+        return switch (result) {
+            case Value.Amount amount -> amount.money().equals(Money.ZERO);
+            case Value.Row row -> row.values().isEmpty();
+            case Value.Nothing nothing -> true;
+            case Value other -> false;
+        };
+    }
+
+    /** What an outcome comes to, where the programme has a figure for it: {@code €849.00 a month}. */
+    public Optional<Phrase> figureOf(Outcome outcome) {
+        String key = "figure." + outcome.result();
+        if (!wording.has(key)) {
+            return Optional.empty();
+        }
+        Map<String, Phrase> places = new HashMap<>();
+        outcome.more().forEach((name, value) -> places.put(name, phrase(value)));
+        return Optional.of(new Phrase.Word(programme.id(), key, places));
+    }
+
+    private Phrase phrase(Value value) {
+        return switch (value) {
+            case Value.Amount amount -> new Phrase.Amount(amount.money());
+            case Value.Count count -> new Phrase.Count(count.number());
+            case Value.Day day -> Phrase.date(day.date());
+            case Value other -> Phrase.text(wording.shown(other));
+        };
     }
 
     /** What a result means, whatever the chapter calls it. */

@@ -14,6 +14,7 @@ import org.civitane.server.claims.Wait;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.doubts.Doubt;
+import org.civitane.server.papers.Original;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Reading;
 import org.civitane.server.registers.RegisterRequest;
@@ -32,6 +33,7 @@ public final class Dossier {
     private final SingletonSupplier<Run> run;
     private final SingletonSupplier<List<Paper>> papers;
     private final SingletonSupplier<Map<UUID, Reading>> readings;
+    private final SingletonSupplier<List<Original>> originals;
     private final SingletonSupplier<List<RegisterRequest>> requests;
     private final SingletonSupplier<Map<String, Contact>> contacts;
     private final SingletonSupplier<Optional<Doubt>> doubt;
@@ -50,6 +52,7 @@ public final class Dossier {
                 : from.determinations().run(settled().read()));
         this.papers = once(() -> from.papers().of(claim.id()));
         this.readings = once(() -> from.readings().of(claim.id()));
+        this.originals = once(() -> from.originals().of(claim.id()));
         this.requests = once(() -> from.registers().newestOf(claim.id()));
         this.contacts = once(() -> from.contacts().ofClaim(claim.id()));
         this.doubt = once(() -> from.doubts().of(claim.id()));
@@ -88,6 +91,11 @@ public final class Dossier {
     /** What the papers say, by paper. */
     public Map<UUID, Reading> readings() {
         return readings.obtain();
+    }
+
+    /** The documents that were seen as originals at the counter. */
+    public List<Original> originals() {
+        return originals.obtain();
     }
 
     /** The newest question to each register about each person. */

@@ -5,6 +5,7 @@ import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.doubts.Doubts;
+import org.civitane.server.papers.Originals;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Readings;
 import org.civitane.server.registers.Registers;
@@ -19,6 +20,7 @@ record Sources(
         Determinations determinations,
         Papers papers,
         Readings readings,
+        Originals originals,
         Registers registers,
         Contacts contacts,
         Doubts doubts,

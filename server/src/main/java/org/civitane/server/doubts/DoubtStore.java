@@ -27,6 +27,7 @@ class DoubtStore {
                 .param(claim)
                 .query((row, number) -> new Doubt(
                         Doubt.State.valueOf(row.getString("state")),
+                        Doubt.Occasion.valueOf(row.getString("occasion")),
                         row.getObject("due_on", LocalDate.class),
                         row.getString("why"),
                         row.getString("asked_by"),
@@ -35,12 +36,12 @@ class DoubtStore {
     }
 
     /** The person is asked, also once more. */
-    void asked(Ask ask, String why, String by) {
+    void asked(Ask ask, Doubt.Occasion occasion, String why, String by) {
         database.sql("""
-                        insert into doubt (claim_id, ask_id, state, asked_by, why, asked_at) values (?, ?, 'ASKED', ?, ?, ?)
-                        on conflict (claim_id) do update set ask_id = excluded.ask_id, state = 'ASKED', asked_by = excluded.asked_by,
+                        insert into doubt (claim_id, ask_id, state, occasion, asked_by, why, asked_at) values (?, ?, 'ASKED', ?, ?, ?, ?)
+                        on conflict (claim_id) do update set ask_id = excluded.ask_id, state = 'ASKED', occasion = excluded.occasion, asked_by = excluded.asked_by,
                           why = excluded.why, asked_at = excluded.asked_at, answered_at = null""")
-                .params(ask.claim(), ask.id(), by, why, Timestamp.from(clock.instant()))
+                .params(ask.claim(), ask.id(), occasion.name(), by, why, Timestamp.from(clock.instant()))
                 .update();
     }
 

@@ -60,8 +60,8 @@ public class Doubts {
         return store.of(claim);
     }
 
-    /** A caseworker doubts: the claim waits for the person, 12 calendar days, rolled forward. */
-    public void ask(ClaimView claim, String why, SignedIn caseworker) {
+    /** Someone is to show who they are: the claim waits for them, 12 calendar days, rolled forward. */
+    public void ask(ClaimView claim, Doubt.Occasion occasion, String why, SignedIn caseworker) {
         if (why.isBlank()) {
             throw Problem.invalid("why", Phrase.of("problem.reason"));
         }
@@ -73,36 +73,71 @@ public class Doubts {
                 claim,
                 Ask.Kind.DOUBT,
                 claim.id(),
-                Phrase.of("wait.doubt"),
+                Phrase.of("wait.doubt." + occasion),
                 due,
                 Ask.Then.DECIDE,
                 caseworker.displayName());
-        store.asked(ask, why.strip(), caseworker.displayName());
+        store.asked(ask, occasion, why.strip(), caseworker.displayName());
         history.add(
                 claim.id(),
                 Actor.of(caseworker),
                 "doubted",
-                Phrase.of("history.doubted", Phrase.full(due), why.strip()));
+                Phrase.of("history.doubted." + occasion, Phrase.full(due), why.strip()));
+        if (occasion == Doubt.Occasion.DOUBTED) {
+            events.publishEvent(new Doubted(claim.id()));
+        }
         notices.tell(claim.id());
     }
 
-    /** The person answers. "This was not me" needs no paper. */
-    public void answer(SignedIn person, UUID claimId, boolean filed) {
-        acts.byApplicant(claimId, person, Act.ANSWER, claim -> answer(person, claim, filed));
+    /**
+     * A document was sent back, and that one alone is asked for once more; where an answer is owed already, it is part
+     * of that.
+     */
+    public void askAgain(ClaimView claim, String why, SignedIn caseworker) {
+        Optional<Doubt> before = of(claim.id());
+        if (before.filter(doubt -> doubt.state() == Doubt.State.ASKED).isEmpty()) {
+            ask(claim, before.map(Doubt::occasion).orElse(Doubt.Occasion.INTAKE), why, caseworker);
+        }
     }
 
-    private Doubt answer(SignedIn person, ClaimView claim, boolean filed) {
-        UUID claimId = claim.id();
+    /** The person says that they did not file it; that needs no paper. @throws Problem when nobody asks them */
+    public void disown(SignedIn person, UUID claimId) {
+        acts.byApplicant(claimId, person, Act.ANSWER, claim -> {
+            if (of(claimId)
+                    .filter(doubt -> doubt.occasion() == Doubt.Occasion.DOUBTED)
+                    .isEmpty()) {
+                throw Problem.conflict("answered", Phrase.of("problem.answered"));
+            }
+            settle(claimId, Doubt.State.NOT_ME, Phrase.of("history.disowned"), Actor.of(person));
+            events.publishEvent(new Disowned(claimId));
+            return claim;
+        });
+    }
+
+    /** The same from someone without an account, who was told by letter; the claim is held. */
+    public void disownByLetter(UUID claimId, Actor by) {
+        settle(claimId, Doubt.State.NOT_ME, Phrase.of("history.disowned"), by);
+        events.publishEvent(new Disowned(claimId));
+    }
+
+    /** They handed in what they have to show, and say that they filed it where they were asked. */
+    public void handedIn(SignedIn person, UUID claimId) {
+        of(claimId).filter(doubt -> doubt.state() == Doubt.State.ASKED).ifPresent(doubt -> {
+            boolean doubted = doubt.occasion() == Doubt.Occasion.DOUBTED;
+            settle(
+                    claimId,
+                    doubted ? Doubt.State.FILED : Doubt.State.SHOWN,
+                    Phrase.of(doubted ? "history.filed" : "history.shown"),
+                    Actor.of(person));
+        });
+    }
+
+    private void settle(UUID claimId, Doubt.State state, Phrase words, Actor by) {
         Ask ask = asked(claimId);
-        store.settle(claimId, filed ? Doubt.State.FILED : Doubt.State.NOT_ME);
-        history.add(
-                claimId, Actor.of(person), "doubt-answered", Phrase.of(filed ? "history.filed" : "history.disowned"));
+        store.settle(claimId, state);
+        history.add(claimId, by, "doubt-answered", words);
         asks.answered(ask);
         events.publishEvent(new IdentityMayChange(claimId));
-        if (!filed) {
-            events.publishEvent(new Disowned(claimId));
-        }
-        return of(claimId).orElseThrow();
     }
 
     /** The one extension, of up to ten days, counted from the old date. @throws Problem when there is none */

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
@@ -122,6 +123,7 @@ public class EvidenceList {
                 item.state(),
                 told ? item.reason() : Phrase.NOTHING,
                 item.servedBy().isPresent(),
+                item.kind().equals(PaperKind.IDENTITY.code()) && item.state() != State.NO_LONGER_NEEDED,
                 item.papers());
     }
 

@@ -12,6 +12,7 @@ import org.civitane.server.platform.Phrase;
  *
  * @param reason why the last paper was sent back, or what shows it instead; else empty
  * @param alreadyHere a paper that shows it is here already
+ * @param stepByStep whether there is a page of its own that leads through showing it
  */
 public record MyEvidenceItem(
         String kind,
@@ -22,4 +23,5 @@ public record MyEvidenceItem(
         EvidenceItem.State state,
         Phrase reason,
         boolean alreadyHere,
+        boolean stepByStep,
         List<Paper> papers) {}

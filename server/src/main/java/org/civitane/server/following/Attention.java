@@ -26,6 +26,9 @@ class Attention {
     private Optional<Phrase> why(UUID claim) {
         return database.sql("""
                         select 'next.payment-questioned' from payment where claim_id = :claim and state = 'QUESTIONED'
+                        union all select 'next.account-wanted' from payment p where claim_id = :claim and whom <> ''
+                          and (state = 'RETURNED'
+                               or state = 'PLANNED' and not exists (select from payee y where y.claim_id = p.claim_id))
                         union all select 'next.follow-up' from follow_up where claim_id = :claim and state = 'DUE'
                         limit 1""")
                 .param("claim", claim)

@@ -89,7 +89,7 @@ public class Outbox {
                         payment.amount().toString(),
                         payment.month().toString()));
         if (state == Payment.State.RETURNED) {
-            payments.cameBack(payment.claim());
+            payments.cameBack(payment);
         }
         attention.to(payment.claim());
     }

@@ -1,6 +1,5 @@
 package org.civitane.server.following;
 
-import java.util.Locale;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.core.person.Iban;
@@ -41,15 +40,16 @@ public class Payees {
     /** The applicant says where the money goes; what came back goes out again. @throws Problem at no account */
     public void give(SignedIn applicant, UUID claimId, String iban, String holder) {
         acts.byApplicant(claimId, applicant, Act.CORRESPOND, claim -> {
-            Payee payee = new Payee(iban.replaceAll("\\s", "").toUpperCase(Locale.ROOT), holder.strip());
-            if (!Iban.isValid(payee.iban())) {
-                throw Problem.invalid("iban", Phrase.of("problem.iban"));
+            if (store.whom(claimId).isPresent()) {
+                throw Problem.conflict("not-yours", Phrase.of("problem.account-of-other"));
             }
+            String account = Iban.typed(iban).orElseThrow(() -> Problem.invalid("iban", Phrase.of("problem.iban")));
+            Payee payee = new Payee(account, holder.strip());
             if (payee.holder().isEmpty() || payee.holder().length() > LONGEST_NAME) {
                 throw Problem.invalid("holder", Phrase.of("problem.holder"));
             }
             if (store.payee(claimId).filter(payee::equals).isEmpty()) {
-                store.keep(claimId, payee, clock.instant());
+                store.keep(claimId, payee, "", clock.instant());
                 history.add(claimId, Actor.of(applicant), "account-given", Phrase.of("history.account-given"));
             }
             store.planAgain(claimId, clock.instant());

@@ -11,9 +11,18 @@ import org.civitane.core.amount.Money;
  * @param due the day from which it may leave
  * @param attempt grows when money came back and is sent to another account
  * @param iban where it went; empty before it left
+ * @param whom who outside the household it is for; empty for the household
  */
 public record Payment(
-        UUID id, UUID claim, YearMonth month, Money amount, LocalDate due, State state, int attempt, String iban) {
+        UUID id,
+        UUID claim,
+        YearMonth month,
+        Money amount,
+        LocalDate due,
+        State state,
+        int attempt,
+        String iban,
+        String whom) {
     /** How far it is. */
     public enum State {
         PLANNED,

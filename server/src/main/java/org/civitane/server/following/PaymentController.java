@@ -13,6 +13,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.platform.Phrase;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,9 +33,17 @@ class PaymentController {
     private final Payees payees;
     private final Outbox outbox;
     private final FollowUps followUps;
+    private final PaidOutsiders outsiders;
 
     PaymentController(
-            Claims claims, ClaimActs acts, Payments payments, Payees payees, Outbox outbox, FollowUps followUps) {
+            Claims claims,
+            ClaimActs acts,
+            Payments payments,
+            Payees payees,
+            Outbox outbox,
+            FollowUps followUps,
+            PaidOutsiders outsiders) {
+        this.outsiders = outsiders;
         this.claims = claims;
         this.acts = acts;
         this.payments = payments;
@@ -50,10 +59,12 @@ class PaymentController {
      * What follows of a claim in money.
      *
      * @param others what follows but for money
-     * @param account the last digits of the account it goes to; empty while none is known
+     * @param whom who outside the household is paid; empty for the household
+     * @param account the last digits of the account it goes to; empty while none is known, and where it is another's
      */
     record Following(
             String number,
+            Optional<Phrase> whom,
             Optional<String> account,
             Optional<String> holder,
             List<Paid> payments,
@@ -63,11 +74,19 @@ class PaymentController {
             @NotNull @Size(max = 60) String iban,
             @NotNull @Size(max = 120) String holder) {}
 
+    record OthersAccount(
+            @NotNull @Size(max = 60) String iban,
+            @NotNull @Size(max = 500) String reason) {}
+
     record Accept(@NotNull @Size(max = 500) String reason) {}
 
     @GetMapping("/api/my/claims/{id}/payments")
     Following mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
-        return following(claims.claimOf(who, id));
+        Following all = following(claims.claimOf(who, id));
+        return all.whom().isEmpty()
+                ? all
+                : new Following(
+                        all.number(), all.whom(), Optional.empty(), Optional.empty(), all.payments(), all.others());
     }
 
     @PutMapping("/api/my/claims/{id}/account")
@@ -79,6 +98,17 @@ class PaymentController {
     @GetMapping("/api/claims/{id}/payments")
     Following ofClaim(@PathVariable UUID id) {
         return following(claims.claim(id));
+    }
+
+    /** Another account of whoever outside the household is paid, as a caseworker learnt of it. */
+    @PutMapping("/api/claims/{id}/account")
+    Following takeDown(
+            @PathVariable UUID id, @RequestBody @Valid OthersAccount wish, @AuthenticationPrincipal SignedIn who) {
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
+            outsiders.takeDown(claim, wish.iban(), wish.reason(), who);
+            payments.goOn(id);
+            return following(claim);
+        });
     }
 
     /** What the bank booked is right, although it is another amount. */
@@ -111,6 +141,7 @@ class PaymentController {
         Optional<Payee> payee = payments.payee(claim.id());
         return new Following(
                 claim.number(),
+                outsiders.whom(claim),
                 payee.map(Payee::iban).map(iban -> iban.substring(iban.length() - SHOWN_DIGITS)),
                 payee.map(Payee::holder),
                 payments.of(claim.id()).stream()

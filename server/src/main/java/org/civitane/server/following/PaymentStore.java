@@ -26,9 +26,9 @@ class PaymentStore {
     /** Plans what is paid, but for months for which something is planned already. */
     void plan(UUID claim, UUID run, List<Consequence.Pay> pays, Instant at) {
         database.sql("""
-                        insert into payment (id, claim_id, run_id, consequence, month, cents, due_on, state, changed_at)
-                        select gen_random_uuid(), ?, ?, 'PAY', pay.month, pay.cents, pay.due_on::date, 'PLANNED', ?::timestamptz
-                        from unnest(?, ?, ?) as pay (month, cents, due_on)
+                        insert into payment (id, claim_id, run_id, consequence, month, cents, due_on, whom, state, changed_at)
+                        select gen_random_uuid(), ?, ?, 'PAY', pay.month, pay.cents, pay.due_on::date, pay.whom, 'PLANNED', ?::timestamptz
+                        from unnest(?, ?, ?, ?) as pay (month, cents, due_on, whom)
                         on conflict (claim_id, consequence, month) do nothing""")
                 .params(
                         claim,
@@ -36,7 +36,8 @@ class PaymentStore {
                         Timestamp.from(at),
                         pays.stream().map(pay -> pay.month().toString()).toArray(String[]::new),
                         pays.stream().map(pay -> pay.amount().cents()).toArray(Long[]::new),
-                        pays.stream().map(pay -> pay.on().toString()).toArray(String[]::new))
+                        pays.stream().map(pay -> pay.on().toString()).toArray(String[]::new),
+                        pays.stream().map(pay -> pay.to().orElse("")).toArray(String[]::new))
                 .update();
     }
 
@@ -95,12 +96,22 @@ class PaymentStore {
                 .optional();
     }
 
-    void keep(UUID claim, Payee payee, Instant at) {
+    /** @param whom who outside the household is paid; empty for the household */
+    void keep(UUID claim, Payee payee, String whom, Instant at) {
         database.sql("""
-                        insert into payee (claim_id, iban, holder, given_at) values (?, ?, ?, ?)
-                        on conflict (claim_id) do update set iban = excluded.iban, holder = excluded.holder, given_at = excluded.given_at""")
-                .params(claim, payee.iban(), payee.holder(), Timestamp.from(at))
+                        insert into payee (claim_id, iban, holder, whom, given_at) values (?, ?, ?, ?, ?)
+                        on conflict (claim_id) do update
+                        set iban = excluded.iban, holder = excluded.holder, whom = excluded.whom, given_at = excluded.given_at""")
+                .params(claim, payee.iban(), payee.holder(), whom, Timestamp.from(at))
                 .update();
+    }
+
+    /** Who outside the household is paid on a claim. */
+    Optional<String> whom(UUID claim) {
+        return database.sql("select whom from payment where claim_id = ? and whom <> '' limit 1")
+                .param(claim)
+                .query(String.class)
+                .optional();
     }
 
     /** Decided claims, the longest first, whose time to object is over and on which nothing is open any more. */
@@ -124,6 +135,7 @@ class PaymentStore {
                 row.getObject("due_on", LocalDate.class),
                 Payment.State.valueOf(row.getString("state")),
                 row.getInt("attempt"),
-                row.getString("iban"));
+                row.getString("iban"),
+                row.getString("whom"));
     }
 }

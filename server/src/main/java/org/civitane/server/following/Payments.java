@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Consequence;
+import org.civitane.core.programme.Programme;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
@@ -29,14 +30,23 @@ public class Payments {
     private static final int ACCOUNT_DAYS = 14;
 
     private final PaymentStore store;
+    private final PaidOutsiders outsiders;
     private final PaymentJobs jobs;
     private final Claims claims;
     private final Asks asks;
     private final Notices notices;
     private final AgencyClock clock;
 
-    Payments(PaymentStore store, PaymentJobs jobs, Claims claims, Asks asks, Notices notices, AgencyClock clock) {
+    Payments(
+            PaymentStore store,
+            PaidOutsiders outsiders,
+            PaymentJobs jobs,
+            Claims claims,
+            Asks asks,
+            Notices notices,
+            AgencyClock clock) {
         this.store = store;
+        this.outsiders = outsiders;
         this.jobs = jobs;
         this.claims = claims;
         this.asks = asks;
@@ -63,16 +73,15 @@ public class Payments {
             stop(event.claim());
             return;
         }
-        List<Consequence.Pay> pays =
-                Catalogue.named(event.determination().programme())
-                        .consequences(event.determination(), clock.today())
-                        .stream()
-                        .filter(Consequence.Pay.class::isInstance)
-                        .map(Consequence.Pay.class::cast)
-                        .limit(event.kind() == Decision.Kind.URGENT ? 1 : Long.MAX_VALUE)
-                        .toList();
+        Programme<?> programme = Catalogue.named(event.determination().programme());
+        List<Consequence.Pay> pays = programme.consequences(event.determination(), clock.today()).stream()
+                .filter(Consequence.Pay.class::isInstance)
+                .map(Consequence.Pay.class::cast)
+                .limit(event.kind() == Decision.Kind.URGENT ? 1 : Long.MAX_VALUE)
+                .toList();
         if (!pays.isEmpty()) {
             store.plan(event.claim(), event.run(), pays, clock.instant());
+            pays.getFirst().to().ifPresent(code -> outsiders.paid(event.claim(), code));
             goOn(event.claim());
         }
     }
@@ -91,18 +100,23 @@ public class Payments {
         if (store.payee(claim).isPresent()) {
             planned.forEach(jobs::pay);
         } else if (!planned.isEmpty()) {
-            askForAccount(claim);
+            askForAccount(planned.getFirst());
         }
     }
 
-    /** Money came back: the applicant is told at once that another account is needed. */
-    void cameBack(UUID claim) {
-        askForAccount(claim);
-        notices.tell(claim);
+    /** Money came back: whoever it is for is asked for another account; the applicant is told of theirs at once. */
+    void cameBack(Payment payment) {
+        askForAccount(payment);
+        if (payment.whom().isEmpty()) {
+            notices.tell(payment.claim());
+        }
     }
 
-    private void askForAccount(UUID claim) {
-        if (asks.open(claim, Ask.Kind.ACCOUNT).isEmpty()) {
+    private void askForAccount(Payment payment) {
+        UUID claim = payment.claim();
+        if (!payment.whom().isEmpty()) {
+            outsiders.accountIsWanted(claim);
+        } else if (asks.open(claim, Ask.Kind.ACCOUNT).isEmpty()) {
             LocalDate due = asks.inDays(ACCOUNT_DAYS);
             asks.ask(claims.claim(claim), Ask.Kind.ACCOUNT, claim, Phrase.of("wait.account"), due, Ask.Then.KEEP, "");
         }

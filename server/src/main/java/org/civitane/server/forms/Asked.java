@@ -35,7 +35,7 @@ public record Asked(
     /** @param prefix of the keys of its texts: {@code question.} or {@code screening.} */
     public static Asked of(Question question, String prefix, Wording wording) {
         String hint = wording.textOr(prefix + question.path() + ".hint", "");
-        String within = hasLines(question.widget()) ? prefix + question.path() + "." : prefix;
+        String within = hasLabelsOfItsOwn(question.widget()) ? prefix + question.path() + "." : prefix;
         return new Asked(
                 question.path(),
                 question.widget(),
@@ -52,10 +52,10 @@ public record Asked(
                 question.notOf());
     }
 
-    /** Lines have labels of their own, since several lists have a kind or an amount. */
-    private static boolean hasLines(Question.Widget widget) {
+    /** Lines and records have labels of their own, since several have a kind, a name or an amount. */
+    static boolean hasLabelsOfItsOwn(Question.Widget widget) {
         return switch (widget) {
-            case INCOMES, RESOURCES, EXPENSES, ROWS -> true;
+            case INCOMES, RESOURCES, EXPENSES, ROWS, MONTHS, RECORD -> true;
             default -> false;
         };
     }

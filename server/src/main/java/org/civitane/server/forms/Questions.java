@@ -44,9 +44,7 @@ public final class Questions {
         if (steps.size() == 1 || !question.path().equals(steps.getFirst())) {
             return Stream.empty();
         }
-        boolean ofPeople =
-                question.widget() == Question.Widget.PEOPLE || question.widget() == Question.Widget.EACH_PERSON;
-        String inner = ofPeople ? prefix : prefix + question.path() + ".";
+        String inner = Asked.hasLabelsOfItsOwn(question.widget()) ? prefix + question.path() + "." : prefix;
         List<String> rest = List.of(last);
         return question.parts().stream().flatMap(part -> within(part, rest, inner));
     }

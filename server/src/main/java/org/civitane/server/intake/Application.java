@@ -15,6 +15,7 @@ import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Makes a case file of a draft's answers. */
@@ -74,18 +75,40 @@ final class Application {
                 .orElseGet(() -> List.of(HouseholdQuestions.signature()));
     }
 
-    /** The application as it would be if it were signed now and every statement in it confirmed; for the estimate. */
+    /**
+     * The application as it would be if everybody had signed it now and every statement in it were confirmed; for the
+     * estimate.
+     */
     static Optional<CaseFiles.Read<?>> imagined(ObjectNode answers, String programme, LocalDateTime at) {
         ObjectNode confirmed = answers.deepCopy();
         WhoseWord.imagineConfirmed(confirmed, Catalogue.named(programme).facts());
-        JsonNode self = applicant(answers);
-        String name = self.path("givenName").asString("") + " "
-                + self.path("familyName").asString("");
+        String name = nameOf(applicant(answers));
+        ObjectNode file = signed(confirmed, programme, at, name, Optional.empty());
+        signAll(file, programme, at);
         try {
-            return Optional.of(read(signed(confirmed, programme, at, name, Optional.empty())));
+            return Optional.of(read(file));
         } catch (BadInput e) {
             return Optional.empty();
         }
+    }
+
+    private static void signAll(ObjectNode file, String programme, LocalDateTime at) {
+        signing(programme).stream()
+                .filter(question -> question.widget() == Question.Widget.SIGNATURE)
+                .forEach(question -> {
+                    ArrayNode signatures = file.putArray(question.path());
+                    file.path("members")
+                            .forEach(member -> signatures
+                                    .addObject()
+                                    .put("member", member.path("id").asString(""))
+                                    .put("name", nameOf(member))
+                                    .put("signedAt", MOMENT.format(at)));
+                });
+    }
+
+    private static String nameOf(JsonNode member) {
+        return member.path("givenName").asString("") + " "
+                + member.path("familyName").asString("");
     }
 
     /** @throws BadInput at the first fault */

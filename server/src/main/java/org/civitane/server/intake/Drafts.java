@@ -47,12 +47,12 @@ public class Drafts {
      * What was typed to sign.
      *
      * @param last4 empty when the signer has no person number
-     * @param device from which it was handed in, as a digest; empty when that is not known
+     * @param device from which it was handed in
      */
-    public record Signing(String name, Optional<String> last4, String device) {
+    public record Signing(String name, Optional<String> last4, Origins.Device device) {
         /** Signing without a device that could be told again. */
         public Signing(String name, Optional<String> last4) {
-            this(name, last4, "");
+            this(name, last4, Origins.Device.UNKNOWN);
         }
     }
 

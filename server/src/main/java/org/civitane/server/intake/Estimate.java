@@ -7,5 +7,6 @@ import java.util.List;
  *
  * @param known whether anything can be said yet
  * @param open what is still needed before more can be said
+ * @param because how it comes about, sentence by sentence
  */
-record Estimate(boolean known, String headline, String detail, List<String> open) {}
+record Estimate(boolean known, String headline, String detail, List<String> open, List<String> because) {}

@@ -4,7 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.exchange.binding.BadInput;
@@ -39,17 +41,32 @@ class Estimates {
     }
 
     private Estimate notYet() {
-        return new Estimate(false, texts.say("estimate.not-yet"), texts.say("estimate.not-yet.detail"), List.of());
+        return new Estimate(
+                false, texts.say("estimate.not-yet"), texts.say("estimate.not-yet.detail"), List.of(), List.of());
     }
 
     private Estimate estimate(Run run) {
         List<String> open =
                 run.determination().missing().stream().map(run.wording()::shown).toList();
-        if (run.determination().status() != Status.DETERMINED) {
+        if (run.determination().status() == Status.INCOMPLETE) {
             return new Estimate(
-                    false, texts.say("estimate.not-yet"), texts.say("estimate.open", String.join("; ", open)), open);
+                    false,
+                    texts.say("estimate.not-yet"),
+                    texts.say("estimate.open", String.join("; ", open)),
+                    open,
+                    List.of());
         }
-        return new Estimate(true, headline(run), detail(run), List.of());
+        return new Estimate(true, headline(run), detail(run), List.of(), because(run));
+    }
+
+    /** The sentences of the working that the programme tells with its estimate. */
+    private static List<String> because(Run run) {
+        Set<String> said =
+                run.programme().form().map(OnlineForm::saidInEstimate).orElse(Set.of());
+        return run.determination().reasons().stream()
+                .filter(step -> said.contains(step.code()))
+                .map(run.wording()::sentence)
+                .toList();
     }
 
     private String headline(Run run) {

@@ -1,42 +1,61 @@
 package org.civitane.server.intake;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.server.platform.Digest;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** From which device a claim was handed in: only a digest is kept, enough to tell the same one again. */
+/** From which device a claim was handed in: only a digest is kept, enough to tell the same one again, and its kind. */
 @Component
-class Origins {
+public class Origins {
     private final JdbcClient database;
 
     Origins(JdbcClient database) {
         this.database = database;
     }
 
-    /** @param device empty when it is not known; then nothing is kept */
-    void keep(UUID claim, String device) {
-        if (!device.isEmpty()) {
-            database.sql("insert into claim_origin (claim_id, device) values (?, ?)")
-                    .params(claim, device)
+    void keep(UUID claim, Device device) {
+        if (!device.digest().isEmpty()) {
+            database.sql("insert into claim_origin (claim_id, device, kind) values (?, ?, ?)")
+                    .params(claim, device.digest(), device.kind())
                     .update();
         }
     }
 
+    /** The kind of device that a claim was handed in from: {@code PHONE}, {@code TABLET}, {@code COMPUTER}; else empty. */
+    public String kindOf(UUID claim) {
+        return database.sql("select kind from claim_origin where claim_id = ?")
+                .param(claim)
+                .query(String.class)
+                .optional()
+                .orElse("");
+    }
+
+    /**
+     * A device.
+     *
+     * @param digest enough to tell the same one again; empty when it is not known
+     * @param kind as its browser says
+     */
+    public record Device(String digest, String kind) {
+        public static final Device UNKNOWN = new Device("", "");
+    }
+
     /** The device of a request: its network address and what its browser says of itself, as a digest. */
-    static String deviceOf(HttpServletRequest request) {
-        String said = request.getRemoteAddr() + " "
-                + Optional.ofNullable(request.getHeader("User-Agent")).orElse("");
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(said.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Impossible state: every JDK has SHA-256.", e);
+    static Device deviceOf(HttpServletRequest request) {
+        String browser = Optional.ofNullable(request.getHeader("User-Agent")).orElse("");
+        return new Device(Digest.of(request.getRemoteAddr() + " " + browser), kind(browser));
+    }
+
+    private static String kind(String browser) {
+        if (browser.isEmpty()) {
+            return "";
         }
+        if (browser.contains("iPad") || browser.contains("Tablet")) {
+            return "TABLET";
+        }
+        return browser.contains("Mobi") ? "PHONE" : "COMPUTER";
     }
 }

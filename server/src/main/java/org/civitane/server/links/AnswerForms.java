@@ -1,38 +1,32 @@
 package org.civitane.server.links;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.Base64;
+import java.time.YearMonth;
+import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import javax.imageio.ImageIO;
+import java.util.stream.IntStream;
+import org.civitane.core.question.Question;
 import org.civitane.server.asks.Ask;
+import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Pdf;
+import org.civitane.server.platform.SquareCode;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 
 /** The page behind a link as a form on paper, filled in as far as it is known; its code leads it back to its ask. */
 @Component
 class AnswerForms {
-    private static final int DOTS = 4;
-    private static final int BLACK = 0x000000;
-    private static final int WHITE = 0xffffff;
-
     private final Links links;
     private final LinkPages pages;
     private final Pdf pdf;
     private final Texts texts;
+    private final AgencyClock clock;
 
-    AnswerForms(Links links, LinkPages pages, Pdf pdf, Texts texts) {
+    AnswerForms(Links links, LinkPages pages, Pdf pdf, Texts texts, AgencyClock clock) {
+        this.clock = clock;
         this.links = links;
         this.pages = pages;
         this.pdf = pdf;
@@ -51,34 +45,17 @@ class AnswerForms {
         form.put("due", texts.say("form.due", DayText.date(page.dueOn()), page.then()));
         form.put("shown", page.shown());
         form.put("asked", page.asked());
+        form.put("months", monthsBack());
         form.put("signs", ask.kind() == Ask.Kind.SIGNATURE);
-        form.put("code", "data:image/png;base64," + Base64.getEncoder().encodeToString(code(link)));
+        form.put("code", SquareCode.inline(link));
         return pdf.of("answer-form", form);
     }
 
-    private static byte[] code(String text) {
-        try {
-            BitMatrix dots = new QRCodeWriter()
-                    .encode(
-                            text,
-                            BarcodeFormat.QR_CODE,
-                            0,
-                            0,
-                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q, EncodeHintType.MARGIN, 2));
-            int side = dots.getWidth() * DOTS;
-            BufferedImage picture = new BufferedImage(side, side, BufferedImage.TYPE_INT_RGB);
-            for (int x = 0; x < side; x++) {
-                for (int y = 0; y < side; y++) {
-                    picture.setRGB(x, y, dots.get(x / DOTS, y / DOTS) ? BLACK : WHITE);
-                }
-            }
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            ImageIO.write(picture, "png", out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (WriterException e) {
-            throw new IllegalStateException("Impossible state: a link fits into a code.", e);
-        }
+    /** The twelve months before this one, the last first, as a page by a link has them. */
+    private List<String> monthsBack() {
+        return IntStream.rangeClosed(1, Question.MONTHS_BACK)
+                .mapToObj(YearMonth.from(clock.today())::minusMonths)
+                .map(DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH)::format)
+                .toList();
     }
 }

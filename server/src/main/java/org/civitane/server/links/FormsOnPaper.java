@@ -10,7 +10,6 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.papers.CodeOnPaper;
-import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.context.event.EventListener;
@@ -26,24 +25,13 @@ import org.springframework.transaction.annotation.Transactional;
 class FormsOnPaper {
     private final Links links;
     private final LinkStore store;
-    private final CoSigners signers;
-    private final Outsiders outsiders;
     private final LinkPages pages;
     private final Asks asks;
     private final Claims claims;
 
-    FormsOnPaper(
-            Links links,
-            LinkStore store,
-            CoSigners signers,
-            Outsiders outsiders,
-            LinkPages pages,
-            Asks asks,
-            Claims claims) {
+    FormsOnPaper(Links links, LinkStore store, LinkPages pages, Asks asks, Claims claims) {
         this.links = links;
         this.store = store;
-        this.signers = signers;
-        this.outsiders = outsiders;
         this.pages = pages;
         this.asks = asks;
         this.claims = claims;
@@ -84,12 +72,7 @@ class FormsOnPaper {
         }
         claims.note(
                 claim.id(), Actor.of(caseworker), "form-taken-down", Phrase.of("history.form-taken-down", ask.what()));
-        if (ask.kind() == Ask.Kind.SIGNATURE) {
-            signers.sign(ask, said, pages.labels(ask));
-        } else {
-            outsiders.answer(ask, said);
-        }
-        store.keep(ask.id(), JsonColumn.object(), true);
+        pages.handIn(ask, said);
         claims.touch(claim.id());
     }
 

@@ -97,18 +97,22 @@ class LinkPages {
         claims.hold(links.open(token).ask().claim());
         Link.Opened opened = links.open(token);
         check(opened, known);
-        Ask ask = opened.ask();
+        handIn(opened.ask(), said);
+        return page(links.again(opened), known);
+    }
+
+    /** Takes down what someone said, however it came. */
+    void handIn(Ask ask, Said said) {
         if (ask.kind() == Ask.Kind.SIGNATURE) {
             signers.sign(ask, said, labels(ask));
         } else {
             outsiders.answer(ask, said);
         }
         store.keep(ask.id(), JsonColumn.object(), true);
-        return page(links.again(opened), known);
     }
 
     /** What the facts are called that whoever signs sees, by path. */
-    Map<String, String> labels(Ask ask) {
+    private Map<String, String> labels(Ask ask) {
         return shown(ask).stream()
                 .flatMap(group -> group.rows().stream())
                 .collect(Collectors.toMap(

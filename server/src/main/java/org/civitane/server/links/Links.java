@@ -13,6 +13,7 @@ import org.civitane.server.contact.Contacts;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.contact.Secrets;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Value;

@@ -1,16 +1,13 @@
 package org.civitane.server.links;
 
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
-import org.civitane.core.person.Iban;
 import org.civitane.core.programme.Outsider;
-import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
@@ -35,7 +32,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.StringNode;
 
 /** Whom outside the household a claim asks: asked on receipt, answered by link, or silent until their day has passed. */
 @Service
@@ -141,9 +137,8 @@ class Outsiders {
         Outsider outsider = of(ask, claim);
         Dossier dossier = dossiers.of(claim);
         ObjectNode file = dossier.said().copy();
-        Map<String, String> given = checked(outsider, said.answers());
-        given.forEach(
-                (part, value) -> CasePaths.set(file, FactPath.of(outsider.fact(), part), StringNode.valueOf(value)));
+        OutsiderAnswers.checked(outsider, said.answers())
+                .forEach((part, value) -> CasePaths.set(file, FactPath.of(outsider.fact(), part), value));
         CaseFiles.Read<?> read = read(file, outsider);
         String name = nameOf(file, outsider);
         if (claim.decidedAt().isPresent()) {
@@ -182,38 +177,15 @@ class Outsiders {
         }
     }
 
-    private Map<String, String> checked(Outsider outsider, Map<String, String> answers) {
-        Map<String, String> given = new HashMap<>();
-        for (Question question : outsider.asked()) {
-            boolean isAsked = question.when()
-                    .map(when -> when.equals().equals(given.get(when.path())))
-                    .orElse(true);
-            String answer = answers.getOrDefault(question.path(), "").strip();
-            if (!isAsked || answer.isEmpty() && !question.required()) {
-                continue;
-            }
-            boolean chosen = question.options().isEmpty() || question.options().contains(answer);
-            if (answer.isEmpty() || !chosen) {
-                throw Problem.invalid(question.path(), Phrase.of("link.needed"));
-            }
-            if (outsider.accounts().contains(question.path())) {
-                answer = answer.replaceAll("\\s", "").toUpperCase(Locale.ROOT);
-                if (!Iban.isValid(answer)) {
-                    throw Problem.invalid(question.path(), Phrase.of("problem.iban"));
-                }
-            }
-            given.put(question.path(), answer);
-        }
-        return given;
-    }
-
     private static CaseFiles.Read<?> read(ObjectNode file, Outsider outsider) {
         try {
             return CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
             String within = "/" + outsider.fact() + "/";
             throw Problem.invalid(
-                    e.pointer().startsWith(within) ? e.pointer().substring(within.length()) : "",
+                    e.pointer().startsWith(within)
+                            ? e.pointer().substring(within.length()).split("/")[0]
+                            : "",
                     Phrase.text(e.getMessage()));
         }
     }

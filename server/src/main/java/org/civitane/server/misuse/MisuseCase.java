@@ -1,5 +1,6 @@
 package org.civitane.server.misuse;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -10,6 +11,7 @@ import java.util.UUID;
  * @param claim the claim of which the person said that it was not theirs
  * @param household the name under which it was filed
  * @param words what the supervisor said when it was closed
+ * @param paid what was paid from the claims it holds
  */
 public record MisuseCase(
         UUID id,
@@ -19,7 +21,19 @@ public record MisuseCase(
         State state,
         Instant openedAt,
         String words,
+        String paid,
         List<Linked> linked) {
+    /** Its number. */
+    @JsonProperty
+    public String reference() {
+        return referenceOf(number);
+    }
+
+    /** The number of a case, after the claim that was disowned: said to whoever disowned it, and to staff. */
+    public static String referenceOf(String claimNumber) {
+        return "M-" + claimNumber;
+    }
+
     /** How far it is. */
     public enum State {
         OPEN,

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.civitane.core.amount.Money;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
@@ -45,10 +46,8 @@ public class MisuseCases {
             join contact theirs on theirs.claim_id = other.claim_id and theirs.member = other.member
             where mine.claim_id = :claim""";
 
-    /** Each gives the ids of the claims that share one thing with the claim asked about. */
-    private static final Map<String, String> LINKS = links();
-
     private final JdbcClient database;
+    private final Shared shared;
     private final Claims claims;
     private final Messages messages;
     private final Notices notices;
@@ -56,8 +55,15 @@ public class MisuseCases {
     private final Texts texts;
 
     MisuseCases(
-            JdbcClient database, Claims claims, Messages messages, Notices notices, AgencyClock clock, Texts texts) {
+            JdbcClient database,
+            Shared shared,
+            Claims claims,
+            Messages messages,
+            Notices notices,
+            AgencyClock clock,
+            Texts texts) {
         this.database = database;
+        this.shared = shared;
         this.claims = claims;
         this.messages = messages;
         this.notices = notices;
@@ -197,18 +203,33 @@ public class MisuseCases {
                 MisuseCase.State.valueOf(row.getString("state")),
                 row.getTimestamp("opened_at").toInstant(),
                 row.getString("words"),
+                paid(row.getObject("id", UUID.class)),
                 linked(
                         claim.id(),
                         LocalDateTime.ofInstant(row.getTimestamp("opened_at").toInstant(), clock.getZone())
                                 .truncatedTo(ChronoUnit.SECONDS)));
     }
 
+    /** What was paid from the claims that a case holds, and is not back. */
+    private String paid(UUID id) {
+        return database.sql("""
+                        select coalesce(sum(coalesce(p.booked_cents, p.cents)), 0) from payment p
+                        where p.state = 'BOOKED' and p.claim_id in (select claim_id from misuse_hold where case_id = ?)""")
+                .param(id)
+                .query((row, number) -> Money.ofCents(row.getLong(1)).toString())
+                .single();
+    }
+
     private List<MisuseCase.Linked> linked(UUID claim, LocalDateTime openedAt) {
         Map<UUID, List<String>> by = new LinkedHashMap<>();
-        LINKS.keySet()
-                .forEach(link -> ids(link, claim)
-                        .forEach(id ->
-                                by.computeIfAbsent(id, key -> new ArrayList<>()).add(texts.say("misuse.by." + link))));
+        shared.of(claim)
+                .forEach(thing -> thing.claims().forEach(id -> {
+                    List<String> words = by.computeIfAbsent(id, key -> new ArrayList<>());
+                    String word = texts.say("misuse.by." + thing.kind());
+                    if (!words.contains(word)) {
+                        words.add(word);
+                    }
+                }));
         return by.entrySet().stream()
                 .map(entry -> {
                     ClaimView other = claims.claim(entry.getKey());
@@ -223,38 +244,5 @@ public class MisuseCases {
                 })
                 .sorted(Comparator.comparing(each -> !each.since()))
                 .toList();
-    }
-
-    private List<UUID> ids(String link, UUID claim) {
-        return database.sql(LINKS.getOrDefault(link, ""))
-                .param("claim", claim)
-                .query(UUID.class)
-                .list();
-    }
-
-    private static Map<String, String> links() {
-        Map<String, String> links = new LinkedHashMap<>();
-        links.put("identity", """
-                select distinct other.claim_id from claim_person mine
-                join claim_person other on other.born = mine.born and other.name = mine.name and other.claim_id <> mine.claim_id
-                join contact c on c.claim_id = mine.claim_id and c.member = mine.member
-                where mine.claim_id = :claim limit 50""");
-        links.put("account", """
-                select other.id from claim mine join claim other on other.applicant_id = mine.applicant_id and other.id <> mine.id
-                where mine.id = :claim limit 50""");
-        links.put("device", """
-                select other.claim_id from claim_origin mine
-                join claim_origin other on other.device = mine.device and other.claim_id <> mine.claim_id
-                where mine.claim_id = :claim limit 50""");
-        links.put("address", """
-                select distinct other.claim_id from contact mine
-                join contact other on other.post_code = mine.post_code and other.street = mine.street
-                  and other.house_number = mine.house_number and other.claim_id <> mine.claim_id and other.street <> ''
-                where mine.claim_id = :claim and mine.street <> '' limit 50""");
-        links.put("phone", """
-                select distinct other.claim_id from contact mine
-                join contact other on other.phone = mine.phone and other.claim_id <> mine.claim_id and other.phone <> ''
-                where mine.claim_id = :claim and mine.phone <> '' limit 50""");
-        return links;
     }
 }

@@ -66,6 +66,7 @@ class MyClaims {
      * @param dueBy the day by which it must be decided, as determined
      * @param decideBy the day by which it is decided; later when more time was given for an answer
      * @param asksOthers whether others are asked on it as well
+     * @param showsIdentity whether they are, or were, asked who they are
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -87,19 +88,21 @@ class MyClaims {
             boolean canWithdraw,
             boolean canWrite,
             boolean hasPayments,
-            boolean asksOthers) {}
+            boolean asksOthers,
+            boolean showsIdentity) {}
 
     MyClaim of(ClaimView claim) {
         Dossier dossier = dossiers.of(claim);
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
         Optional<Ask> owed = isOwedTo(claim) ? dossier.firstAsk() : Optional.empty();
+        int papersWanted = claim.state().isOpen() ? papersWanted(dossier) : 0;
         return new MyClaim(
                 claim.id(),
                 claim.number(),
                 wording.text("name"),
                 claim.state().name(),
-                sentence(claim, owed),
+                sentence(claim, owed, papersWanted > 0),
                 claim.receivedOn(),
                 claim.dueBy(),
                 claim.decideBy(),
@@ -108,7 +111,7 @@ class MyClaims {
                 decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
                         .map(made -> outcome(dossier.run()))
                         .orElse(List.of()),
-                claim.state().isOpen() ? papersWanted(dossier) : 0,
+                papersWanted,
                 messages.unread(claim.id(), false),
                 decision.isPresent() || awards.of(claim.id()).isPresent(),
                 owed.map(MyClaims::wantedAt).orElse(""),
@@ -116,7 +119,8 @@ class MyClaims {
                 claim.state().allows(Act.CORRESPOND),
                 mayBePaid(claim) && !payments.of(claim.id()).isEmpty(),
                 claim.state().isOpen()
-                        && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()));
+                        && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()),
+                claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT));
     }
 
     private static boolean mayBePaid(ClaimView claim) {
@@ -144,22 +148,23 @@ class MyClaims {
                 evidence.of(dossier).stream().filter(EvidenceItem::isWanted).count();
     }
 
-    private String sentence(ClaimView claim, Optional<Ask> owed) {
+    private String sentence(ClaimView claim, Optional<Ask> owed, boolean papersWanted) {
+        String working = papersWanted ? "my.in-review-papers" : "my.in-review";
         return switch (claim.state()) {
             case WAITING ->
                 owed.map(ask -> texts.say(
                                 "my.waiting",
-                                DayText.brief(ask.dueOn()),
+                                DayText.full(ask.dueOn()),
                                 ask.then().inWords()))
-                        .orElse(texts.say("my.in-review", day(claim)));
+                        .orElse(texts.say(working, day(claim)));
             case RECEIVED -> texts.say("my.received", day(claim));
-            case IN_REVIEW, READY -> texts.say("my.in-review", day(claim));
+            case IN_REVIEW, READY -> texts.say(working, day(claim));
             case FROZEN -> texts.say("my.frozen");
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "my.closed" : "my.decided");
             case WITHDRAWN -> texts.say("my.withdrawn");
             case SIGNING ->
                 claim.waiting()
-                        .map(wait -> texts.say("my.signing", wait.what(), DayText.brief(wait.until()), wait.then()))
+                        .map(wait -> texts.say("my.signing", wait.what(), DayText.full(wait.until()), wait.then()))
                         .orElse(texts.say("my.received", day(claim)));
             case DRAFT -> "";
         };

@@ -14,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class KeptFiles {
     /** Everything that names a file of the store. */
     private static final String NAMED = """
-            select exists (select from paper where digest = :digest)
+            select exists (select from paper where digest = :digest and state <> 'TAKEN_BACK')
               or exists (select from decision where letter = :digest)
               or exists (select from letter_to_other where letter = :digest)
               or exists (select from urgent_award where letter = :digest)""";

@@ -88,7 +88,7 @@ class PaperController {
             @PathVariable UUID paper,
             @RequestParam(defaultValue = "1") int page,
             @AuthenticationPrincipal SignedIn who) {
-        return png(papers.picture(claims.claimOf(who, id).id(), paper, page));
+        return png(papers.ownPicture(claims.claimOf(who, id).id(), paper, page));
     }
 
     @GetMapping("/api/claims/{id}/papers/{paper}/picture")

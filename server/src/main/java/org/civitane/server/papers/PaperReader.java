@@ -5,12 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.server.papers.looking.Looking;
-import org.civitane.server.papers.reading.CostReader;
-import org.civitane.server.papers.reading.Found;
 import org.civitane.server.papers.reading.Line;
-import org.civitane.server.papers.reading.Ocr;
-import org.civitane.server.papers.reading.SlipReader;
-import org.civitane.server.papers.reading.ZoneReader;
+import org.civitane.server.papers.reading.PageReader;
+import org.civitane.server.papers.reading.Straight;
 import org.civitane.server.platform.AgencyClock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -38,8 +35,7 @@ class PaperReader {
         try {
             PaperFile file = new PaperFile(store.file(digest), whose, looking);
             List<ShownValue> shown = pages(file).stream()
-                    .flatMap(page -> found(page, file).stream())
-                    .map(PaperReader::asRead)
+                    .flatMap(page -> PageReader.read(page, clock.today()).stream())
                     .toList();
             return new Reading(shown.isEmpty() ? Reading.State.NOTHING : Reading.State.READ, shown);
         } catch (IOException | RuntimeException e) {
@@ -48,45 +44,22 @@ class PaperReader {
         }
     }
 
-    /** The lines of each page; a page without text is looked at as a picture. */
-    private static List<List<Line>> pages(PaperFile file) throws IOException {
+    /** Each page; one without text is looked at as a picture. */
+    private static List<PageReader.Page> pages(PaperFile file) throws IOException {
         int count = Math.min(file.pages(), MOST_PAGES);
         List<Line> written = file.lines(count);
-        List<List<Line>> pages = new ArrayList<>();
+        List<PageReader.Page> pages = new ArrayList<>();
         for (int page = 1; page <= count; page++) {
             int at = page;
             List<Line> own = written.stream().filter(line -> line.page() == at).toList();
-            pages.add(own.isEmpty() ? Ocr.lines(file.picture(page, SHARPEST), page) : own);
+            if (own.isEmpty()) {
+                Straight picture = Straight.of(file.picture(page, SHARPEST));
+                pages.add(PageReader.Page.of(picture, page));
+            } else {
+                pages.add(new PageReader.Page(own, Optional.empty()));
+            }
         }
         return pages;
-    }
-
-    private List<Found> found(List<Line> lines, PaperFile file) {
-        List<Found> slip = SlipReader.read(lines);
-        if (!slip.isEmpty()) {
-            return slip;
-        }
-        List<Found> zone = ZoneReader.read(lines, clock.today());
-        boolean mayHaveOne = zone.isEmpty()
-                && !lines.isEmpty()
-                && lines.stream()
-                        .anyMatch(
-                                line -> line.text().contains("<") || line.text().contains("«"));
-        if (!mayHaveOne) {
-            return zone.isEmpty() ? CostReader.read(lines) : zone;
-        }
-        int page = lines.getFirst().page();
-        try {
-            return ZoneReader.read(Ocr.zoneLines(file.picture(page, SHARPEST), page), clock.today());
-        } catch (IOException e) {
-            return List.of();
-        }
-    }
-
-    private static ShownValue asRead(Found found) {
-        Line line = found.line();
-        return new ShownValue(
-                found.field(), line.page(), found.value(), found.value(), line.place(), ShownValue.State.READ, "");
     }
 
     /** What the square code on its first page says; nothing where none is seen. @param whose whose turns it takes */

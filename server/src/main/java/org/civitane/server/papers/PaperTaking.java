@@ -49,13 +49,13 @@ class PaperTaking {
         this.reserve = reserve;
     }
 
-    /** As {@link Papers#take}. */
-    Paper take(ClaimView claim, InputStream contents, String kind, String subject, String name, SignedIn who) {
+    /** As {@link Papers#take} and {@link Papers#begin}. */
+    Paper take(ClaimView claim, InputStream contents, As as, SignedIn who) {
         acts.check(claim, Act.ANSWER);
         room.check(claim.id(), 0);
         try (PaperStore.Arrival arrival = store.receive(contents, PaperFile.LARGEST, reserve.toBytes())) {
             PaperFile file = new PaperFile(arrival.file(), who.account().toString(), looking);
-            return take(claim, arrival, file, new As(kind, subject, name), who);
+            return take(claim, arrival, file, as, who);
         }
     }
 
@@ -72,7 +72,11 @@ class PaperTaking {
     }
 
     /** As what a paper is taken. */
-    private record As(String kind, String subject, String name) {}
+    record As(String kind, String subject, String name, boolean begun, String documentType, Optional<UUID> backOf) {
+        As(String kind, String subject, String name) {
+            this(kind, subject, name, false, "", Optional.empty());
+        }
+    }
 
     private Paper take(ClaimView claim, PaperStore.Arrival arrival, PaperFile file, As as, SignedIn who) {
         room.check(claim.id(), arrival.bytes());
@@ -87,10 +91,14 @@ class PaperTaking {
                 shortened(as.name()),
                 file.mediaType(),
                 pages,
-                Paper.State.RECEIVED,
+                as.begun() ? Paper.State.BEGUN : Paper.State.RECEIVED,
                 "",
                 who.displayName(),
-                clock.instant());
+                clock.instant(),
+                as.documentType(),
+                as.backOf(),
+                "",
+                Optional.empty());
         return arrivals.keep(paper, arrival, who);
     }
 

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
@@ -19,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Takes papers in, shows them, and keeps what a caseworker says about them. */
 @Service
 public class Papers {
+    /** The most bytes of one file. */
+    public static final long LARGEST = PaperFile.LARGEST;
+
     private final PaperTaking taking;
     private final PaperTable table;
     private final PaperStore store;
@@ -54,7 +59,7 @@ public class Papers {
      * @throws Problem with one sentence when the file cannot be a paper
      */
     public Paper take(ClaimView claim, InputStream contents, String kind, String subject, String name, SignedIn who) {
-        return taking.take(claim, contents, kind, subject, name, who);
+        return taking.take(claim, contents, new PaperTaking.As(kind, subject, name), who);
     }
 
     /**
@@ -68,19 +73,107 @@ public class Papers {
         return taking.takeByCode(contents, name, who, claimOf);
     }
 
-    /** All papers of a claim, as they came. */
+    /**
+     * One side of a document that is to show who someone is.
+     *
+     * @param documentType which document it is, in the rulebook's word
+     * @param subject whose it is
+     * @param backOf the paper whose other side it is
+     */
+    public record Side(String documentType, PaperKind kind, String subject, Optional<UUID> backOf) {}
+
+    /**
+     * Takes a side of a document in that is handed in only later, with {@link #handIn}; until then only whoever sends it
+     * sees it, also after leaving.
+     *
+     * @throws Problem as {@link #take}; {@code already-here} when the claim has the same picture, {@code enough-of-these}
+     *     when there are as many of its category as may be sent
+     */
+    public Paper begin(ClaimView claim, InputStream contents, Side side, String name, SignedIn who) {
+        return taking.take(
+                claim,
+                contents,
+                new PaperTaking.As(side.kind().code(), side.subject(), name, true, side.documentType(), side.backOf()),
+                who);
+    }
+
+    /** What was begun and not handed in, as it came. */
+    @Transactional(readOnly = true)
+    public List<Paper> begun(UUID claim) {
+        return table.begun(claim);
+    }
+
+    /** Takes one side, or with its front also its back, back. @throws Problem when it is not begun */
+    @Transactional
+    public void takeBack(UUID claim, UUID id) {
+        table.takeBack(begunPaper(claim, id));
+    }
+
+    /** Says why a document is sent although something is wrong with it. @throws Problem when it is not begun */
+    @Transactional
+    public void remark(UUID claim, UUID id, String remark) {
+        table.remark(begunPaper(claim, id), remark.strip());
+    }
+
+    private UUID begunPaper(UUID claim, UUID id) {
+        claims.hold(claim);
+        return begun(claim).stream()
+                .map(Paper::id)
+                .filter(id::equals)
+                .findFirst()
+                .orElseThrow(() -> Problem.conflict("handed-in", Phrase.of("identity.handed-in")));
+    }
+
+    /** Everything that was begun is with the claim from now on. @return what that was */
+    @Transactional
+    public List<Paper> handIn(UUID claim, Actor by) {
+        List<Paper> begun = table.begun(claim);
+        if (!begun.isEmpty()) {
+            table.handIn(claim);
+            begun.forEach(paper -> claims.note(claim, by, "paper-received", Phrase.of("history.paper", paper.name())));
+            events.publishEvent(new PapersChanged(claim));
+            claims.touch(claim);
+        }
+        return begun;
+    }
+
+    /** Says where on a paper is what it was sent back for. */
+    @Transactional
+    public void faultAt(UUID claim, UUID id, ShownValue.Box place) {
+        table.faultAt(table.paper(claim, id).id(), place);
+    }
+
+    /** All papers of a claim that were handed in, as they came. */
     @Transactional(readOnly = true)
     public List<Paper> of(UUID claim) {
         return table.of(claim);
     }
 
-    /** A page, from 1, as a PNG. @throws Problem when the claim has no such paper or the paper no such page */
+    /**
+     * A page, from 1, of a paper that was handed in, as a PNG.
+     *
+     * @throws Problem when the claim has no such paper or the paper no such page
+     */
     public byte[] picture(UUID claim, UUID id, int page) {
-        return new PaperFile(store.file(table.paper(claim, id).digest()), claim.toString(), looking).picture(page);
+        Paper paper = table.paper(claim, id);
+        if (paper.state() == Paper.State.BEGUN) {
+            throw Problem.notFound(Phrase.of("paper.none"));
+        }
+        return pictureOf(paper, page);
+    }
+
+    /** The same for whoever sent the paper, who sees it also before it is handed in. */
+    public byte[] ownPicture(UUID claim, UUID id, int page) {
+        return pictureOf(table.paper(claim, id), page);
+    }
+
+    private byte[] pictureOf(Paper paper, int page) {
+        return new PaperFile(store.file(paper.digest()), paper.claim().toString(), looking).picture(page);
     }
 
     /**
-     * A caseworker says that a paper shows what it should, with what was read of it, or sends it back with a reason. Said
+     * A caseworker says that a paper, with its other side, shows what it should and what was read of it, or sends it back
+     * with a reason. Said
      * again, nothing changes.
      *
      * @throws Problem {@code being-read} when it is accepted before it was read: nobody could have seen what was read
@@ -95,9 +188,17 @@ public class Papers {
         if (paper.state() == state && paper.reason().equals(sentBackBecause.orElse(""))) {
             return paper;
         }
-        table.judge(id, state, sentBackBecause.orElse(""));
-        if (state == Paper.State.ACCEPTED) {
-            readings.confirm(claim, id, who);
+        List<UUID> sides = Stream.concat(
+                        Stream.of(id),
+                        table.of(claim.id()).stream()
+                                .filter(each -> each.backOf().filter(id::equals).isPresent())
+                                .map(Paper::id))
+                .toList();
+        for (UUID side : sides) {
+            table.judge(side, state, sentBackBecause.orElse(""));
+            if (state == Paper.State.ACCEPTED) {
+                readings.confirm(claim, side, who);
+            }
         }
         claims.note(claim.id(), Actor.of(who), "paper-judged", Phrase.of("history.paper." + state, paper.name()));
         events.publishEvent(new PapersChanged(claim.id()));

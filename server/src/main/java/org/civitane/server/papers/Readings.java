@@ -61,19 +61,30 @@ public class Readings {
         this.clock = clock;
     }
 
-    /** What the papers of a claim say, by paper. */
+    /** What the papers of a claim that were handed in say, by paper. */
     @Transactional(readOnly = true)
     public Map<UUID, Reading> of(UUID claim) {
+        return read(claim, "p.state not in ('BEGUN', 'TAKEN_BACK')");
+    }
+
+    /** What those say that were not handed in yet, by paper. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Reading> ofBegun(UUID claim) {
+        return read(claim, "p.state = 'BEGUN'");
+    }
+
+    private Map<UUID, Reading> read(UUID claim, String which) {
         Map<UUID, Reading> byPaper = new HashMap<>();
-        database.sql("""
-                        select r.paper_id, r.state, r.shown::text from paper_reading r
-                        join paper p on p.id = r.paper_id where p.claim_id = ?""").param(claim).query((java.sql.ResultSet row) -> {
-            byPaper.put(
-                    row.getObject(1, UUID.class),
-                    new Reading(
-                            Reading.State.valueOf(row.getString(2)),
-                            Json.mapper().readValue(row.getString(3), VALUES)));
-        });
+        database.sql("select r.paper_id, r.state, r.shown::text from paper_reading r join paper p on p.id = r.paper_id"
+                        + " where p.claim_id = ? and " + which)
+                .param(claim)
+                .query((java.sql.ResultSet row) -> {
+                    byPaper.put(
+                            row.getObject(1, UUID.class),
+                            new Reading(
+                                    Reading.State.valueOf(row.getString(2)),
+                                    Json.mapper().readValue(row.getString(3), VALUES)));
+                });
         return byPaper;
     }
 
@@ -139,7 +150,8 @@ public class Readings {
     private record Unread(UUID paper, UUID claim, String digest) {}
 
     /**
-     * Reads the paper whose turn it is and keeps what it says: of each household first what it sent first, so that
+     * Reads the paper whose turn it is and keeps what it says: first those that someone is just sending and waits for,
+     * then of each household first what it sent first, so that
      * nobody's paper waits for another's many. Running again has no other effect.
      *
      * @param own the paper for which this was asked
@@ -180,7 +192,7 @@ public class Readings {
         return database.sql("""
                         select p.id, p.claim_id, p.digest from paper p join paper_reading r on r.paper_id = p.id
                         where r.state = 'WAITING'
-                        order by (select count(*) from paper before
+                        order by p.state <> 'BEGUN', (select count(*) from paper before
                           where before.claim_id = p.claim_id and (before.given_at, before.id) < (p.given_at, p.id)),
                           p.given_at, p.id
                         limit 1""")

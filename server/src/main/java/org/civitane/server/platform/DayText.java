@@ -9,7 +9,6 @@ import org.civitane.core.calendar.BusinessCalendar;
 /** Days and moments as people read them, in agency time. */
 public final class DayText {
     private static final DateTimeFormatter FULL = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(BusinessCalendar.AGENCY_ZONE);
@@ -19,11 +18,6 @@ public final class DayText {
     /** {@code Thu 3 December}. */
     public static String full(LocalDate day) {
         return FULL.format(day);
-    }
-
-    /** {@code Thu 3 Dec}. */
-    public static String brief(LocalDate day) {
-        return SHORT.format(day);
     }
 
     /** {@code 3 December 2026}. */

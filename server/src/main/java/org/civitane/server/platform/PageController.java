@@ -1,5 +1,6 @@
 package org.civitane.server.platform;
 
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
@@ -24,11 +25,21 @@ class PageController {
         "/desk",
         "/claims/**",
         "/answer",
+        "/carry/**",
         "/rulebook",
         "/outside",
-        "/misuse"
+        "/misuse",
+        "/identities",
+        "/letter"
     })
     String page() {
+        return "forward:/index.html";
+    }
+
+    /** An address that leads nowhere, opened in a browser: the same page, which says so and where to go on. */
+    @GetMapping(value = "/{nowhere:(?!api|standins|assets)[^.]*}/**", produces = "text/html")
+    String nowhere(HttpServletResponse response) {
+        response.setStatus(HttpStatus.NOT_FOUND.value());
         return "forward:/index.html";
     }
 

@@ -32,13 +32,30 @@ public class Pdf {
 
     /** @param template its name below {@code letters/} @param values by the names it uses */
     public byte[] of(String template, Map<String, Object> values) {
+        return set(fill(template, values));
+    }
+
+    /** A template with its values, as a page of HTML. */
+    public String fill(String template, Map<String, Object> values) {
+        return templates.process(template, new Context(Locale.ENGLISH, values));
+    }
+
+    /** What stands in a page of HTML, without its head. */
+    public static String bodyOf(String html) {
+        int begin = html.indexOf("<body>") + "<body>".length();
+        return html.substring(begin, html.indexOf("</body>", begin)).strip();
+    }
+
+    /** A page of HTML as PDF/UA: tagged, with its language and title, so that it can be listened to. */
+    public byte[] set(String html) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         font(builder, "atkinson-regular", "Atkinson", 400);
         font(builder, "atkinson-bold", "Atkinson", 700);
         font(builder, "atkinson-extended", "AtkinsonExtended", 400);
         builder.useFastMode();
-        builder.withHtmlContent(templates.process(template, new Context(Locale.ENGLISH, values)), null);
+        builder.usePdfUaAccessibility(true);
+        builder.withHtmlContent(html, null);
         builder.toStream(out);
         try {
             builder.run();

@@ -3,6 +3,7 @@ package org.civitane.server.platform;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.civitane.core.amount.Money;
 
 /**
  * Something to be said, as a code with its values: it is kept like this and worded by {@link Texts} when it is read, so
@@ -31,10 +32,12 @@ public sealed interface Phrase {
 
     record Count(long number) implements Phrase {}
 
+    /** {@code €1,050.00}. */
+    record Amount(Money money) implements Phrase {}
+
     record Day(LocalDate day, Style style) implements Phrase {
         /** How a day is written: {@link DayText}. */
         public enum Style {
-            BRIEF,
             FULL,
             DATE
         }
@@ -50,7 +53,7 @@ public sealed interface Phrase {
     /** The same, beginning with a capital. */
     record Capital(Phrase of) implements Phrase {}
 
-    /** A sentence of {@code messages.properties}. @param values phrases, texts and numbers */
+    /** A sentence of {@code messages.properties}. @param values phrases, texts, amounts and numbers */
     static Phrase of(String code, Object... values) {
         return new Sentence(
                 code, java.util.Arrays.stream(values).map(Phrase::value).toList());
@@ -63,11 +66,6 @@ public sealed interface Phrase {
 
     static Phrase text(String text) {
         return new Text(text);
-    }
-
-    /** {@code Thu 3 Dec}. */
-    static Phrase brief(LocalDate day) {
-        return new Day(day, Day.Style.BRIEF);
     }
 
     /** {@code Thu 3 December}. */
@@ -93,6 +91,7 @@ public sealed interface Phrase {
     private static Phrase value(Object value) {
         return switch (value) {
             case Phrase phrase -> phrase;
+            case Money money -> new Amount(money);
             case Number number -> new Count(number.longValue());
             case Object text -> new Text(text.toString());
         };

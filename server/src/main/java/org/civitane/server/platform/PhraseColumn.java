@@ -3,6 +3,8 @@ package org.civitane.server.platform;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.civitane.core.amount.Money;
+import org.civitane.server.platform.Phrase.Amount;
 import org.civitane.server.platform.Phrase.Capital;
 import org.civitane.server.platform.Phrase.Count;
 import org.civitane.server.platform.Phrase.Day;
@@ -40,6 +42,7 @@ public final class PhraseColumn {
             case Count count -> {
                 return LongNode.valueOf(count.number());
             }
+            case Amount amount -> json.put("amount", amount.money().toString());
             case Sentence sentence -> {
                 json.put("say", sentence.code());
                 if (!sentence.values().isEmpty()) {
@@ -75,10 +78,12 @@ public final class PhraseColumn {
             Map<String, Phrase> places = new LinkedHashMap<>();
             json.path("with").properties().forEach(place -> places.put(place.getKey(), phrase(place.getValue())));
             return new Word(json.path("of").asString(), json.path("word").asString(), places);
+        } else if (json.has("amount")) {
+            return new Amount(Money.parse(json.path("amount").asString()));
         } else if (json.has("day")) {
             return new Day(
                     LocalDate.parse(json.path("day").asString()),
-                    Day.Style.valueOf(json.path("style").asString()));
+                    json.path("style").asString().equals("DATE") ? Day.Style.DATE : Day.Style.FULL);
         } else if (json.has("several")) {
             return new Several(
                     json.path("several").valueStream().map(PhraseColumn::phrase).toList(),

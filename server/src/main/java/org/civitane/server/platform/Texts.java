@@ -40,6 +40,7 @@ public class Texts {
         return switch (phrase) {
             case Phrase.Text text -> text.text();
             case Phrase.Count count -> String.valueOf(count.number());
+            case Phrase.Amount amount -> Wording.shown(amount.money(), Locale.ENGLISH);
             case Phrase.Sentence sentence ->
                 messages.getMessage(
                         sentence.code(),
@@ -49,7 +50,6 @@ public class Texts {
             case Phrase.Word word -> word(word);
             case Phrase.Day day ->
                 switch (day.style()) {
-                    case BRIEF -> DayText.brief(day.day());
                     case FULL -> DayText.full(day.day());
                     case DATE -> DayText.date(day.day());
                 };

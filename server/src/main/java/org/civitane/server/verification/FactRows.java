@@ -17,6 +17,7 @@ import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.dossier.Dossier;
 import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
@@ -41,17 +42,19 @@ final class FactRows {
     private final OtherViews others;
     private final WageFacts wages;
     private final CostFacts costs;
+    private final MonthFacts months;
     private final List<Question> questions;
 
-    FactRows(ClaimView claim, JsonNode file, BenefitRecord benefits, Verification.Review review, FactWords words) {
-        this.claim = claim;
-        this.file = file;
+    FactRows(Dossier dossier, BenefitRecord benefits, Verification.Review review, FactWords words) {
+        this.claim = dossier.claim();
+        this.file = dossier.said().json();
         this.benefits = benefits;
         this.texts = words.texts();
         this.words = words;
         this.others = new OtherViews(review);
         this.wages = new WageFacts(file, review.income(), words);
         this.costs = new CostFacts(file, review.costs(), words);
+        this.months = new MonthFacts(file, dossier.run(), words);
         this.questions = Questions.of(Claims.programmeOf(claim)).toList();
     }
 
@@ -92,6 +95,11 @@ final class FactRows {
                 case PEOPLE, EACH_PERSON, INCOMES, STATISTICS -> {}
                 case RESOURCES, EXPENSES -> facts.addAll(costs.of(question.path()));
                 case GROUP -> facts.addAll(group(question));
+                case MONTHS -> facts.addAll(months.of(question));
+                case RECORD -> {
+                    addGiven(facts, FactPath.of(""), file, question);
+                    facts.addAll(saidByOthers(question));
+                }
                 case SIGNATURE -> facts.add(signature(question));
                 case LAST_FOUR -> signerNumber(question).ifPresent(facts::add);
                 default -> addGiven(facts, FactPath.of(""), file, question);
@@ -126,6 +134,21 @@ final class FactRows {
             FactPath path = below(within, fact.name());
             facts.add(words.plain(path.path(), words.label(fact.name()), words.text(path, value)));
         }
+    }
+
+    /** What someone outside the household said of it, but for what is compared with what the applicant said. */
+    private List<Fact> saidByOthers(Question question) {
+        JsonNode record = file.path(question.path());
+        return Claims.programmeOf(claim).outsiders().stream()
+                .filter(outsider -> outsider.fact().equals(question.path()))
+                .flatMap(outsider -> outsider.asked().stream()
+                        .map(Question::path)
+                        .filter(part -> !outsider.confirms().containsKey(part) && record.has(part)))
+                .map(part -> {
+                    FactPath path = FactPath.of(question.path(), part);
+                    return words.plain(path.path(), words.label(part), words.text(path, record.path(part)));
+                })
+                .toList();
     }
 
     private Fact signature(Question question) {

@@ -31,8 +31,7 @@ public class FactSheet {
 
     /** All facts of the newest edition. */
     public List<FactGroup> of(Dossier dossier, Verification.Review review) {
-        JsonNode file = dossier.said().json();
-        return new FactRows(dossier.claim(), file, benefits, review, words(dossier)).groups();
+        return new FactRows(dossier, benefits, review, words(dossier)).groups();
     }
 
     /**

@@ -12,6 +12,7 @@ import org.civitane.core.identity.RegisterAnswer;
 import org.civitane.core.identity.Verdicts;
 import org.civitane.core.person.Address;
 import org.civitane.core.person.Names;
+import org.civitane.core.person.PersonNumber;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Phrase;
@@ -74,7 +75,7 @@ final class Identities {
                         + outcome.basis().map(basis -> "." + basis).orElse("")));
     }
 
-    private Claimed claimed() {
+    Claimed claimed() {
         Optional<Address> address = contact.hasAddress()
                 ? Optional.of(new Address(contact.street(), contact.houseNumber(), contact.postCode()))
                 : Optional.empty();
@@ -83,7 +84,7 @@ final class Identities {
         return new Claimed(member.givenName(), member.familyName(), member.dateOfBirth(), number, address);
     }
 
-    private RegisterAnswer answer() {
+    RegisterAnswer answer() {
         return request.map(asked -> asked.answer().map(Identities::entry).orElseGet(RegisterAnswer.Unavailable::new))
                 .orElseGet(RegisterAnswer.Nobody::new);
     }
@@ -120,6 +121,14 @@ final class Identities {
                 entry.map(each -> each.givenName() + " " + each.familyName()),
                 verdicts.name(),
                 entry.map(each -> whatOfName(each, verdicts.name())).orElse("")));
+        entry.map(RegisterAnswer.Entry::previousNames)
+                .filter(names -> !names.isEmpty())
+                .ifPresent(names -> rows.add(row(
+                        IdentityReview.Kind.FORMER_NAMES,
+                        "",
+                        Optional.of(String.join(", ", names)),
+                        Verdicts.Verdict.ABSENT,
+                        "")));
         rows.add(row(
                 IdentityReview.Kind.DATE_OF_BIRTH,
                 day(member.dateOfBirth()),
@@ -129,8 +138,8 @@ final class Identities {
                         .orElse("")));
         rows.add(row(
                 IdentityReview.Kind.PERSON_NUMBER,
-                claimed.personNumber().orElse(""),
-                entry.flatMap(RegisterAnswer.Entry::personNumber),
+                claimed.personNumber().map(Identities::spaced).orElse(""),
+                entry.flatMap(RegisterAnswer.Entry::personNumber).map(Identities::spaced),
                 verdicts.personNumber(),
                 verdicts.personNumber() == Verdicts.Verdict.INVALID ? texts.say("identity.what.number") : ""));
         rows.add(row(
@@ -185,8 +194,8 @@ final class Identities {
             CheckedDocument each = checked.get(i);
             SeenPapers.Document seen = documents.get(i);
             rows.add(new IdentityReview.Document(
-                    seen.paper().id(),
-                    seen.paper().name(),
+                    seen.source(),
+                    seen.name(),
                     each.category(),
                     each.faults(),
                     each.faults().stream()
@@ -202,6 +211,11 @@ final class Identities {
 
     private static String words(Address address) {
         return address.street() + " " + address.houseNumber() + ", " + address.postCode();
+    }
+
+    /** A number as people read it; one that cannot be right as it was given. */
+    private static String spaced(String number) {
+        return PersonNumber.isValid(number) ? new PersonNumber(number).shown() : number;
     }
 
     private static String day(LocalDate day) {

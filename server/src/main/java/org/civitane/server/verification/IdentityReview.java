@@ -37,6 +37,7 @@ public record IdentityReview(
     /** What of a person is compared. */
     public enum Kind {
         NAME,
+        FORMER_NAMES,
         DATE_OF_BIRTH,
         PERSON_NUMBER,
         ADDRESS,

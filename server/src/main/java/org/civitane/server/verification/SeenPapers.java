@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.identity.IdentityDocument;
 import org.civitane.core.income.PaySlip;
 import org.civitane.core.programme.Catalogue;
+import org.civitane.server.papers.Original;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Reading;
 import org.civitane.server.papers.Readings;
@@ -30,16 +32,22 @@ final class SeenPapers {
     /** A pay slip, and the page it stands on. */
     record Slip(UUID paper, int page, PaySlip slip) {}
 
-    /** A document that shows who someone is, and the paper it is. @param member whom it is about */
-    record Document(Paper paper, String member, IdentityDocument document) {}
+    /**
+     * A document that shows who someone is.
+     *
+     * @param source the paper it is, or the original that was seen
+     * @param member whom it is about
+     */
+    record Document(UUID source, String name, String member, IdentityDocument document) {}
 
-    SeenPapers(List<Paper> papers, Map<UUID, Reading> readings) {
+    SeenPapers(List<Paper> papers, Map<UUID, Reading> readings, List<Original> originals) {
         for (Paper paper : papers) {
-            Reading reading = readings.get(paper.id());
-            if (paper.state() != Paper.State.SENT_BACK && reading != null) {
-                Readings.groups(reading).forEach(page -> add(paper, page));
+            if (paper.state() != Paper.State.SENT_BACK) {
+                add(paper, papers, readings);
             }
         }
+        originals.forEach(original -> documents.add(
+                new Document(original.id(), original.compared(), original.subject(), ShownDocument.asSeen(original))));
     }
 
     List<Slip> slips() {
@@ -55,17 +63,42 @@ final class SeenPapers {
         return documents.stream().filter(each -> each.member().equals(member)).toList();
     }
 
-    private void add(Paper paper, Map<String, ShownValue> page) {
-        if (page.values().stream().noneMatch(ShownValue::isSeen)) {
-            return;
+    private void add(Paper paper, List<Paper> papers, Map<UUID, Reading> readings) {
+        List<Map<String, ShownValue>> seen = seen(paper, readings);
+        PaperKind kind = Catalogue.paper(paper.kind());
+        if (paper.backOf().isEmpty()
+                && (kind.reading() == PaperKind.Reading.DOCUMENT
+                        || kind.document().isPresent())) {
+            Stream<Map<String, ShownValue>> back =
+                    PicturedDocument.backOf(paper, papers).stream().flatMap(each -> seen(each, readings).stream());
+            addDocument(paper, Stream.concat(newestFirst(kind, seen), back));
         }
+        seen.forEach(page -> addFigures(paper, kind, page));
+    }
+
+    /** Of slips and statements the last page is the newest; a document that shows who someone is begins with its face. */
+    private static Stream<Map<String, ShownValue>> newestFirst(PaperKind kind, List<Map<String, ShownValue>> pages) {
+        return kind.reading() == PaperKind.Reading.DOCUMENT ? pages.stream() : pages.reversed().stream();
+    }
+
+    private static List<Map<String, ShownValue>> seen(Paper paper, Map<UUID, Reading> readings) {
+        return Optional.ofNullable(readings.get(paper.id())).stream()
+                .flatMap(Readings::groups)
+                .filter(page -> page.values().stream().anyMatch(ShownValue::isSeen))
+                .toList();
+    }
+
+    private void addDocument(Paper paper, Stream<Map<String, ShownValue>> pages) {
+        ShownDocument.of(paper, pages)
+                .document()
+                .ifPresent(
+                        document -> documents.add(new Document(paper.id(), paper.name(), paper.subject(), document)));
+    }
+
+    private void addFigures(Paper paper, PaperKind kind, Map<String, ShownValue> page) {
         try {
-            PaperKind kind = Catalogue.paper(paper.kind());
-            switch (kind.reading()) {
-                case SLIP -> addSlip(paper, kind, page);
-                case DOCUMENT -> addDocument(paper, page, documentType(page), "issuedOn");
-                case AMOUNT -> kind.document().ifPresent(type -> addDocument(paper, page, type, "issuedOn"));
-                case NOTHING -> {}
+            if (kind.reading() == PaperKind.Reading.SLIP) {
+                addSlip(paper, page);
             }
             value(page, "amount")
                     .ifPresent(amount -> costs.add(new ShownCost(
@@ -76,8 +109,7 @@ final class SeenPapers {
         }
     }
 
-    private void addSlip(Paper paper, PaperKind kind, Map<String, ShownValue> page) {
-        kind.document().ifPresent(type -> addDocument(paper, page, type, "payDate"));
+    private void addSlip(Paper paper, Map<String, ShownValue> page) {
         Optional<String> employer = value(page, "employer");
         Optional<LocalDate> start = day(page, "periodStart");
         Optional<LocalDate> end = day(page, "periodEnd");
@@ -95,33 +127,6 @@ final class SeenPapers {
                             Money.parse(gross.get()),
                             value(page, "ytdGross").map(Money::parse))));
         }
-    }
-
-    /** One document a paper, however many pages it has: its last page, since that is the newest. */
-    private void addDocument(Paper paper, Map<String, ShownValue> page, String type, String issued) {
-        documents.removeIf(before -> before.paper().id().equals(paper.id()));
-        value(page, "name")
-                .ifPresent(name -> documents.add(new Document(
-                        paper,
-                        paper.subject(),
-                        new IdentityDocument(
-                                paper.id() + "/"
-                                        + page.values().iterator().next().page(),
-                                type,
-                                name,
-                                day(page, "dateOfBirth"),
-                                day(page, issued),
-                                day(page, "expiresOn"),
-                                value(page, "mrz").map(lines -> List.of(lines.split("\\s+"))),
-                                Optional.empty()))));
-    }
-
-    /** As a caseworker said; else by its readable zone, two lines of which a passport has and three a card. */
-    private static String documentType(Map<String, ShownValue> page) {
-        return value(page, "documentType")
-                .orElseGet(() -> value(page, "mrz")
-                        .map(lines -> lines.split("\\s+").length == 2 ? "PASSPORT" : "NATIONAL_ID")
-                        .orElse("NATIONAL_ID"));
     }
 
     private static Optional<String> value(Map<String, ShownValue> page, String field) {

@@ -2,9 +2,17 @@ package org.civitane.server.verification;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.civitane.core.casefile.Member;
+import org.civitane.core.evidence.PaperKind;
+import org.civitane.core.identity.Claimed;
+import org.civitane.core.identity.IdentityCheck;
+import org.civitane.core.identity.IdentityDocument;
+import org.civitane.core.identity.RegisterAnswer;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.doubts.Doubt;
+import org.civitane.server.papers.Original;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Register;
@@ -36,21 +44,68 @@ public class Verification {
             List<RegisterRequest> requests,
             Optional<Doubt> doubt) {}
 
+    /** The check as it would stand once every document of the applicant's were accepted as it was read. */
+    public IdentityCheck.Outcome onceAccepted(Dossier dossier) {
+        Identities identities = identities(dossier, List.of(), civil(dossier.requests()));
+        Stream<IdentityDocument> documents = Stream.concat(
+                picturedOf(dossier).stream().filter(PicturedDocument::counts).map(PicturedDocument::document),
+                originalsOf(dossier).stream().map(ShownDocument::asSeen));
+        return new IdentityCheck(
+                        identities.claimed(),
+                        identities.answer(),
+                        documents.toList(),
+                        dossier.doubt().flatMap(Doubt::filedByClaimant),
+                        clock.today())
+                .outcome();
+    }
+
+    /** The documents of the applicant's that were sent to show who they are. */
+    public static List<PicturedDocument> picturedOf(Dossier dossier) {
+        String applicant = dossier.applicant().id();
+        return PicturedDocument.of(
+                dossier.papers().stream()
+                        .filter(paper -> paper.subject().equals(applicant))
+                        .filter(paper -> !paper.documentType().isEmpty()
+                                || Catalogue.paper(paper.kind()).reading() == PaperKind.Reading.DOCUMENT)
+                        .toList(),
+                dossier.readings());
+    }
+
+    /** The documents of the applicant's that were seen as originals. */
+    public static List<Original> originalsOf(Dossier dossier) {
+        String applicant = dossier.applicant().id();
+        return dossier.originals().stream()
+                .filter(original -> original.subject().equals(applicant))
+                .toList();
+    }
+
+    private static Optional<RegisterRequest> civil(List<RegisterRequest> requests) {
+        return requests.stream()
+                .filter(request -> request.register() == Register.CIVIL)
+                .findFirst();
+    }
+
+    /** Who the applicant of a claim says they are. */
+    public Claimed claimed(Dossier dossier) {
+        return identities(dossier, List.of(), Optional.empty()).claimed();
+    }
+
+    /**
+     * What documents come to by themselves, as far as they were read: with nothing of what a register holds, so that
+     * whoever sent them may know it.
+     */
+    public IdentityCheck.Outcome ofDocumentsAlone(Dossier dossier, List<IdentityDocument> documents) {
+        return new IdentityCheck(
+                        claimed(dossier), new RegisterAnswer.Nobody(), documents, Optional.empty(), clock.today())
+                .outcome();
+    }
+
     /** As the newest edition, the papers that were looked at and the registers stand now. */
     public Review of(Dossier dossier) {
-        SeenPapers seen = new SeenPapers(dossier.papers(), dossier.readings());
+        SeenPapers seen = new SeenPapers(dossier.papers(), dossier.readings(), dossier.originals());
         List<RegisterRequest> requests = dossier.requests();
         Member applicant = dossier.applicant();
-        IdentityReview identity = new Identities(
-                        applicant,
-                        dossier.contact(),
-                        requests.stream()
-                                .filter(request -> request.register() == Register.CIVIL)
-                                .findFirst(),
-                        seen.documentsOf(applicant.id()),
-                        dossier.doubt().flatMap(Doubt::filedByClaimant),
-                        clock.today(),
-                        texts)
+        IdentityReview identity = identities(dossier, seen.documentsOf(applicant.id()), civil(requests))
                 .review();
         return new Review(
                 identity,
@@ -58,5 +113,17 @@ public class Verification {
                 seen.costs(),
                 requests,
                 dossier.doubt());
+    }
+
+    private Identities identities(
+            Dossier dossier, List<SeenPapers.Document> documents, Optional<RegisterRequest> request) {
+        return new Identities(
+                dossier.applicant(),
+                dossier.contact(),
+                request,
+                documents,
+                dossier.doubt().flatMap(Doubt::filedByClaimant),
+                clock.today(),
+                texts);
     }
 }

@@ -13,6 +13,7 @@ import java.util.ResourceBundle;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.civitane.core.amount.Money;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -32,9 +33,13 @@ public class PhraseTest {
             {Phrase.of("history.paper", "it's {1}.pdf"), "sent a paper: it's {1}.pdf"},
             {Phrase.of("wait.fix-list", 1), "one point of the fix list"},
             {Phrase.of("wait.fix-list", 12), "12 points of the fix list"},
-            {Phrase.of("next.waiting.APPLICANT", Phrase.brief(DAY)), "waits for the applicant until Thu 3 Dec"},
+            {Phrase.of("next.waiting.APPLICANT", Phrase.full(DAY)), "waits for the applicant until Thu 3 December"},
             {Phrase.full(DAY), "Thu 3 December"},
             {Phrase.date(DAY), "3 December 2026"},
+            {
+                Phrase.of("impact.amount", Money.parse("760.00"), Money.parse("1520.00")),
+                "The amount hangs on it: from €760.00 to €1,520.00."
+            },
             {Phrase.word("school-meals", "outcome.FREE"), "Free meals"},
             {
                 new Phrase.Word("school-meals", "subjects.other", Map.of("count", new Phrase.Count(3))), "3 pupils",

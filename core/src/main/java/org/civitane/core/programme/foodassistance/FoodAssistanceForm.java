@@ -15,8 +15,6 @@ import java.util.Set;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.casefile.Expense;
 import org.civitane.core.casefile.ExpenseKind;
-import org.civitane.core.casefile.IncomeKind;
-import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.ResourceKind;
@@ -82,14 +80,12 @@ final class FoodAssistanceForm implements OnlineForm<FoodAssistanceCase> {
         for (int i = 2; i <= answers.people("people", 1, 1); i++) {
             members.add(person("m" + i, Relationship.CHILD, now.toLocalDate().minusYears(8), false));
         }
-        IncomeLine income = new IncomeLine(
-                "i1", "m1", IncomeKind.OTHER, answers.amount("amount"), Frequency.MONTHLY, Optional.empty());
         Resource cash = new Resource(ResourceKind.CASH, answers.amount("liquid"), Optional.empty());
         Expense rent = new Expense(ExpenseKind.RENT, answers.amount("rent"), Frequency.MONTHLY, Optional.empty());
         return new FoodAssistanceCase(
                 now,
                 members,
-                List.of(income),
+                List.of(answers.income()),
                 List.of(),
                 Optional.of(List.of(cash)),
                 Optional.of(List.of(rent)),

@@ -34,7 +34,7 @@ final class PaidMonths {
     record Paid(YearMonth month, Kind kind, Money amount) {
         Value toValue() {
             return new Value.Fields(Figures.builder(3)
-                    .add("month", month.toString())
+                    .add("month", Value.of(month))
                     .add("kind", kind)
                     .add("amount", amount)
                     .build());
@@ -65,11 +65,16 @@ final class PaidMonths {
                         "month." + candidate.kind(),
                         amount,
                         RULE,
-                        s -> s.input("month", candidate.month().toString())
+                        s -> s.input("month", Value.of(candidate.month()))
                                 .input("due", candidate.due())
                                 .input("cap", cap)
                                 .input("left", before)
-                                .fact("arrears"));
+                                .fact(
+                                        candidate.kind() == Kind.ARREARS
+                                                ? new String[] {
+                                                    "arrears", candidate.month().toString(), "owed"
+                                                }
+                                                : new String[] {"monthsAhead"}));
                 paid.add(new Paid(candidate.month(), candidate.kind(), amount));
                 left = left.minus(amount);
             }

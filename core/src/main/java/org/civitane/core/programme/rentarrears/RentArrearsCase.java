@@ -39,7 +39,7 @@ public record RentArrearsCase(
         Optional<Lease> lease,
         Optional<List<Owed>> arrears,
         Optional<Integer> monthsAhead,
-        @WordOf(SaidBy.AGENCY) List<YearMonth> alreadyAided,
+        List<YearMonth> alreadyAided,
         @WordOf(SaidBy.AGENCY) Optional<LocalDate> decidedOn,
         Optional<Landlord> landlord,
         @WordOf(SaidBy.AGENCY) List<Signature> signatures)
@@ -86,12 +86,21 @@ public record RentArrearsCase(
      * Who lets the home.
      *
      * @param askedOn the day on which they were asked whether they take part
+     * @param monthsOwed what is owed, as the landlord says; a month that is not listed is one for which nothing is. No
+     *     rule reads it: where it differs from what the tenant says, that is resolved first
      */
     public record Landlord(
             String name,
             @WordOf(SaidBy.THIRD_PARTY) Optional<String> iban,
             @WordOf(SaidBy.THIRD_PARTY) TakesPart takesPart,
-            @WordOf(SaidBy.AGENCY) Optional<LocalDate> askedOn) {
+            @WordOf(SaidBy.AGENCY) Optional<LocalDate> askedOn,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<List<Owed>> monthsOwed) {
+        /** @throws InvalidFact when a month is listed twice */
+        public Landlord {
+            monthsOwed = Facts.copyOf(monthsOwed);
+            checkOnce(monthsOwed.orElse(List.of()).stream().map(Owed::month).toList(), "/monthsOwed/", "/month");
+        }
+
         /** Whether the landlord takes the money. */
         public enum TakesPart {
             YES,

@@ -56,7 +56,8 @@ final class RentArrearsRules {
         NOTHING_OWED
     }
 
-    private enum Payee {
+    /** To whom the money goes. */
+    enum Payee {
         LANDLORD,
         TENANT
     }

@@ -17,8 +17,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.civitane.core.amount.Frequency;
-import org.civitane.core.casefile.IncomeKind;
-import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.SignerNumber;
@@ -97,17 +95,10 @@ final class SchoolMealsForm implements OnlineForm<SchoolMealsCase> {
             members.add(person("m" + i, Relationship.CHILD, now.toLocalDate().minusYears(8), school));
         }
         boolean benefit = answers.yes("linkedBenefit", false);
-        IncomeLine income = new IncomeLine(
-                "i1",
-                "m1",
-                IncomeKind.OTHER,
-                answers.amount("amount"),
-                answers.frequency("frequency"),
-                Optional.empty());
         return new SchoolMealsCase(
                 now,
                 members,
-                List.of(income),
+                List.of(answers.income()),
                 List.of(),
                 List.of(new Signature("m1", "A A", now)),
                 Optional.of(new SignerNumber(Optional.empty(), true)),

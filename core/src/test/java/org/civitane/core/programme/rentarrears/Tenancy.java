@@ -105,7 +105,8 @@ final class Tenancy {
     }
 
     Tenancy landlord(TakesPart takesPart, Optional<String> asked) {
-        landlord = Optional.of(new Landlord("Skerry Homes", Optional.empty(), takesPart, asked.map(LocalDate::parse)));
+        landlord = Optional.of(new Landlord(
+                "Skerry Homes", Optional.empty(), takesPart, asked.map(LocalDate::parse), Optional.empty()));
         return this;
     }
 

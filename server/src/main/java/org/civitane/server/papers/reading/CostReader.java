@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** Finds what a lease, a receipt or an account statement is about: whose it is, of which day, and the one amount. */
+/** Finds what a paper about a cost or an account is about: whose it is, of which day, and the one amount. */
 public final class CostReader {
     private static final Pattern AMOUNT =
             Pattern.compile("(?i).*\\b(rent|mortgage|instal?lment|balance|total|amount|fee|care)\\b.*");

@@ -2,7 +2,6 @@ package org.civitane.server.papers.reading;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,8 +18,6 @@ public final class Ocr {
     private static final List<String> BOUNDED = List.of("prlimit", "--as=1500000000", "--cpu=" + SECONDS);
 
     private static final int LONGEST_TABLE = 16 * 1024 * 1024;
-    private static final int PNG_WIDTH = 16;
-    private static final int PNG_HEIGHT = 20;
     private static final String ZONE_LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789<";
     /** The columns of Tesseract's table that are used here. */
     private static final int BLOCK = 2;
@@ -36,23 +33,38 @@ public final class Ocr {
 
     private Ocr() {}
 
-    /** All lines of a page as text. @param png the page as a picture */
-    public static List<Line> lines(byte[] png, int page) throws IOException {
-        return read(png, page, List.of());
+    /** The letters of all names here, such as Þ, Ø and Å, where they are installed; else those of English. */
+    private static final class Letters {
+        private static final String ALL = "Latin";
+        private static final String KNOWN = installed().contains(ALL) ? ALL : "eng";
+
+        private static String installed() {
+            try {
+                return run(List.of("tesseract", "--list-langs"), new byte[0]);
+            } catch (IOException e) {
+                return "";
+            }
+        }
+    }
+
+    /** All lines of a page as text. */
+    public static List<Line> lines(Straight picture, int page) throws IOException {
+        return read(picture, page, List.of("-l", Letters.KNOWN));
     }
 
     /** All lines of a page, read as if they held only what a machine-readable zone may hold. */
-    public static List<Line> zoneLines(byte[] png, int page) throws IOException {
-        return read(png, page, List.of("-c", "tessedit_char_whitelist=" + ZONE_LETTERS));
+    public static List<Line> zoneLines(Straight picture, int page) throws IOException {
+        return read(picture, page, List.of("-c", "tessedit_char_whitelist=" + ZONE_LETTERS));
     }
 
-    private static List<Line> read(byte[] png, int page, List<String> more) throws IOException {
+    private static List<Line> read(Straight picture, int page, List<String> more) throws IOException {
         List<String> command = new ArrayList<>(BOUNDED);
         command.addAll(List.of("tesseract", "stdin", "stdout", "--psm", "6"));
         command.addAll(more);
         command.add("tsv");
-        ByteBuffer header = ByteBuffer.wrap(png);
-        return parse(run(command, png), header.getInt(PNG_WIDTH), header.getInt(PNG_HEIGHT), page);
+        return parse(run(command, picture.png()), picture.width(), picture.height(), page).stream()
+                .map(line -> new Line(line.text(), page, picture.before(line.place())))
+                .toList();
     }
 
     /** Nothing of the page is put on the disk, and the process is ended when its time is over. */

@@ -6,12 +6,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.civitane.core.person.MachineReadableZone;
 
 /** Finds a machine-readable zone among the lines of one page. */
 public final class ZoneReader {
     private static final int TD3 = 44;
     private static final int TD1 = 30;
+    /** Spaces, and signs that dust and the edges of letters make. */
+    private static final Pattern NOISE = Pattern.compile("[ .,()'’_-]");
+
+    private static final Pattern PART = Pattern.compile("(?=.*<<)[A-Z0-9<]{20,44}");
     private static final Pattern TRAILING = Pattern.compile("^(.*?[^<])(<*)$");
 
     private ZoneReader() {}
@@ -30,14 +35,30 @@ public final class ZoneReader {
         return List.of();
     }
 
+    /** The lines of a zone that is no whole one: cut off, or not to be read without a fault. */
+    public static List<Found> partOf(List<Line> lines) {
+        List<Line> some = lines.stream()
+                .filter(line -> PART.matcher(plain(line)).matches())
+                .toList();
+        return some.isEmpty()
+                ? List.of()
+                : List.of(new Found(
+                        "mrz",
+                        some.stream().map(ZoneReader::plain).collect(Collectors.joining("\n")),
+                        some.getFirst()));
+    }
+
+    private static String plain(Line line) {
+        return NOISE.matcher(line.text().replace("«", "<<")).replaceAll("");
+    }
+
     private static Optional<List<Found>> at(List<Line> lines, int at, int count, int length, LocalDate on) {
         if (at + count > lines.size()) {
             return Optional.empty();
         }
         List<Line> some = lines.subList(at, at + count);
-        List<String> zoneLines = some.stream()
-                .map(line -> fitted(line.text().replace(" ", "").replace("«", "<<"), length))
-                .toList();
+        List<String> zoneLines = ZoneLetters.mended(
+                some.stream().map(line -> fitted(plain(line), length)).toList());
         boolean looksLikeOne = zoneLines.stream().allMatch(line -> line.contains("<"));
         return looksLikeOne
                 ? MachineReadableZone.read(zoneLines).map(zone -> found(zone, zoneLines, some, on))

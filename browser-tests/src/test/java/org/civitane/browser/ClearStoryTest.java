@@ -1,0 +1,224 @@
+package org.civitane.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** That it stays clear for whoever uses the keyboard, listens, enlarges the text, or loses the network or the session. */
+public class ClearStoryTest {
+    private static final String CASEWORKER = "asa.mikkel@halvern.example";
+
+    private Civitane civitane;
+
+    @BeforeClass
+    void start() throws IOException {
+        civitane = Civitane.start();
+    }
+
+    @Test
+    public void theFocusIsOnTheHeadingOfEachChapterAndOnWhatIsWrong() {
+        Page page = begun();
+        assertThat(focused(page)).hasText("Who lives with you?");
+        page.getByLabel("Date of birth").fill("the day before");
+        press(page, "Save and go on");
+        Locator fault =
+                page.getByRole(AriaRole.ALERT).getByRole(AriaRole.BUTTON).first();
+        fault.click();
+        assertThat(page.getByLabel("Date of birth")).isFocused();
+        page.getByLabel("Date of birth").fill("2 April 1990");
+        press(page, "Save and go on");
+        assertThat(focused(page)).hasText("Who goes to school?");
+        page.goBack();
+        assertThat(focused(page)).hasText("Who lives with you?");
+        assertThat(page.getByLabel("Date of birth")).hasValue("2 April 1990");
+    }
+
+    @Test
+    public void whatWasTypedIsThereAfterLoadingAgainAndSaysThatItIsNotSaved() {
+        Page page = begun();
+        page.getByLabel("Date of birth").fill("2 April 1990");
+        page.getByLabel("Date of birth").blur();
+        assertThat(page.getByText("not saved yet")).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("Date of birth")).hasValue("2 April 1990");
+        press(page, "Sign out");
+        page.waitForURL(url -> url.endsWith("/"));
+        assertThat((Integer) page.evaluate("sessionStorage.length")).isZero();
+    }
+
+    @Test
+    public void withoutANetworkNothingIsLostAndItGoesOnByItself() {
+        Page page = begun();
+        page.getByLabel("Date of birth").fill("2 April 1990");
+        page.context().setOffline(true);
+        assertThat(page.getByText("There is no network at present.")).isVisible();
+        press(page, "Save and go on");
+        assertThat(page.getByText("kept here, and saved once the network is back"))
+                .isVisible();
+        page.context().setOffline(false);
+        assertThat(focused(page)).hasText("Who goes to school?");
+        assertThat(page.getByText("There is no network at present.")).hasCount(0);
+    }
+
+    @Test
+    public void anEndedSessionAsksForThePasswordOverThePageAndKeepsWhatWasTyped() {
+        Page page = begun();
+        page.getByLabel("Date of birth").fill("2 April 1990");
+        page.context().clearCookies(new BrowserContext.ClearCookiesOptions().setName("civitane"));
+        press(page, "Save and go on");
+        Locator again = page.getByRole(AriaRole.DIALOG);
+        assertThat(again.getByText("Please sign in again")).isVisible();
+        assertThat(Civitane.violations(page)).isEmpty();
+        again.getByLabel("Password").fill(Civitane.PASSWORD);
+        again.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Sign in"))
+                .click();
+        assertThat(again).hasCount(0);
+        assertThat(page.getByLabel("Date of birth")).hasValue("2 April 1990");
+        press(page, "Save and go on");
+        assertThat(focused(page)).hasText("Who goes to school?");
+    }
+
+    @Test
+    public void theSheetIsAsItWasLeftAndItsKeysActOnlyInTheList() {
+        Page sheet = civitane.signedIn(CASEWORKER);
+        assertThat(sheet.locator("[data-row]").first()).isVisible();
+        sheet.getByLabel("Programme").selectOption("School meals");
+        press(sheet, "Office");
+        assertThat(sheet.getByText("Food assistance", new Page.GetByTextOptions().setExact(true))
+                        .and(sheet.locator("li *")))
+                .hasCount(0);
+        sheet.getByLabel("Find a household or number").focus();
+        sheet.keyboard().press("j");
+        assertThat(sheet.getByLabel("Find a household or number")).hasValue("j");
+        sheet.keyboard().press("Escape");
+        sheet.locator("h1").focus();
+        sheet.keyboard().press("j");
+        assertThat(sheet.locator("[data-row]").first()).isFocused();
+        sheet.keyboard().press("j");
+        assertThat(sheet.locator("[data-row]").nth(1)).isFocused();
+        sheet.keyboard().press("Enter");
+        sheet.waitForURL(url -> url.contains("/claims/"));
+        assertThat(focused(sheet)).isVisible();
+        sheet.goBack();
+        assertThat(sheet.getByLabel("Programme")).hasValue("school-meals");
+        assertThat(sheet.getByText("Office", new Page.GetByTextOptions().setExact(true)))
+                .hasAttribute("aria-pressed", "true");
+    }
+
+    @Test(dependsOnMethods = "theSheetIsAsItWasLeftAndItsKeysActOnlyInTheList")
+    public void singleLettersCanBeSwitchedOffForTheAccount() {
+        Page sheet = civitane.signedIn("joao.brattli@halvern.example");
+        command(sheet, "Switch single letters off");
+        Page elsewhere = civitane.signedIn("joao.brattli@halvern.example");
+        assertThat(elsewhere.locator("[data-row]").first()).isVisible();
+        elsewhere.locator("h1").focus();
+        elsewhere.keyboard().press("j");
+        assertThat(elsewhere.locator("h1")).isFocused();
+        command(elsewhere, "Switch single letters on");
+        elsewhere.locator("h1").focus();
+        elsewhere.keyboard().press("j");
+        assertThat(elsewhere.locator("[data-row]").first()).isFocused();
+    }
+
+    @Test
+    public void whatOpensTakesTheFocusAndGivesItBack() {
+        Page desk = civitane.signedIn(CASEWORKER);
+        Civitane.open(desk, "SM", 2);
+        desk.getByText("The outcome as it stands").waitFor();
+        desk.locator("h1").focus();
+        desk.keyboard().press("j");
+        Locator row = desk.locator("tr[aria-selected=true]");
+        assertThat(row).isFocused();
+        desk.keyboard().press("?");
+        assertThat(desk.getByRole(AriaRole.DIALOG)).isVisible();
+        desk.keyboard().press("Escape");
+        assertThat(desk.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(row).isFocused();
+    }
+
+    @Test
+    public void anAddressThatLeadsNowhereSaysSoAndWhereToGoOn() {
+        Page page = civitane.visitor(390, 844);
+        assertThat(page.navigate("/no/such/place").status()).isEqualTo(404);
+        assertThat(focused(page)).hasText("There is nothing at this address");
+        assertThat(Civitane.violations(page)).isEmpty();
+        page.getByText("To the first page").click();
+        assertThat(focused(page)).hasText("What do you need help with?");
+    }
+
+    @DataProvider
+    Object[][] ways() {
+        return new Object[][] {
+            {320, "() => {}"},
+            {390, "() => { document.documentElement.style.fontSize = '200%' }"},
+            {390, "() => { document.documentElement.dir = 'rtl' }"},
+            {390, LONGER},
+        };
+    }
+
+    /** Every text two fifths longer, as other languages are. */
+    private static final String LONGER = """
+            () => {
+                const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+                for (let text = texts.nextNode(); text; text = texts.nextNode())
+                    text.data = text.data.replace(/\\p{L}{3,}/gu, word => word + word.slice(0, Math.ceil(word.length * 0.4)));
+            }""";
+
+    @Test(dataProvider = "ways")
+    public void nothingScrollsSideways(int width, String how) {
+        Page page = civitane.signedIn("runa.ostby@post.example", width, 844);
+        for (String address : List.of("/", "/programmes/food-assistance", "/my", "/rulebook", "/letter", "/nowhere")) {
+            page.navigate(address);
+            assertThat(page.locator("main h1")).isVisible();
+            page.evaluate(how);
+            assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                    .as(address)
+                    .isLessThanOrEqualTo(width);
+        }
+    }
+
+    @Test
+    public void theSheetWorksOnAPhone() {
+        Page sheet = civitane.signedIn(CASEWORKER, 390, 844);
+        assertThat(sheet.locator("[data-row]").first()).isVisible();
+        assertThat((Integer) sheet.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
+        assertThat(Civitane.violations(sheet)).isEmpty();
+    }
+
+    /** Someone who has an account and is at the first chapter of an application for school meals. */
+    private Page begun() {
+        Page page = civitane.visitor(390, 844);
+        new Applicant(page, "Runa Solberg", "Ivo").makeAnAccount(UUID.randomUUID() + "@post.example", "school meals");
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Who lives with you?"))
+                .waitFor();
+        return page;
+    }
+
+    private static Locator focused(Page page) {
+        return page.locator("h1:focus");
+    }
+
+    private static void press(Page page, String button) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(button).setExact(true))
+                .click();
+    }
+
+    private static void command(Page page, String words) {
+        page.getByLabel("Find a household or number").fill(words);
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(words))
+                .click();
+    }
+}

@@ -1,0 +1,96 @@
+package org.civitane.server.desk;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.civitane.core.fact.FactSpecs;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.casefile.FactText;
+import org.civitane.server.determinations.Run;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What the facts of a case file are called, and how their values read, by their paths. */
+final class FactNames {
+    private static final List<String> TIES = List.of("id", "member", "signedAt");
+
+    private final Run run;
+    private final Wording wording;
+    private final JsonNode file;
+
+    /** @param file the case file in which the paths lead somewhere */
+    FactNames(Run run, JsonNode file) {
+        this.run = run;
+        this.wording = run.wording();
+        this.file = file;
+    }
+
+    /** What stands at a path, and whose it is where it is someone's: {@code Runa: How much?}. */
+    String label(String path) {
+        List<String> steps = Arrays.asList(path.split("/"));
+        String first = steps.getFirst();
+        String last = steps.getLast();
+        String what = Stream.of(
+                        "fact." + last, "question." + first + "." + last, "question." + last, "question." + first)
+                .map(key -> key + ".label")
+                .filter(wording::has)
+                .findFirst()
+                .map(wording::text)
+                .orElseGet(() -> spaced(last));
+        return whose(steps).map(name -> name + ": " + what).orElse(what);
+    }
+
+    /** A value in words, by what the fact there looks like; what only ties it to others is left out. */
+    String words(String path, JsonNode value) {
+        if (value.path("lines").isArray()) {
+            return value.path("lines")
+                    .valueStream()
+                    .map(line -> words("incomes/" + line.path("id").asString("any"), line))
+                    .collect(Collectors.collectingAndThen(
+                            Collectors.joining("; "), lines -> lines.isEmpty() ? wording.text("word.nothing") : lines));
+        }
+        return plain(path, told(value));
+    }
+
+    private static JsonNode told(JsonNode value) {
+        JsonNode copy = value.deepCopy();
+        for (JsonNode each : copy.isArray() ? copy : List.of(copy)) {
+            if (each instanceof ObjectNode object) {
+                object.remove(TIES);
+            }
+        }
+        return copy;
+    }
+
+    private String plain(String path, JsonNode value) {
+        return FactSpecs.shapeAt(run.programme().facts(), new FactPath(path))
+                .map(shape -> FactText.words(shape, value, wording))
+                .orElseGet(() -> wording.shown(value.asString("")));
+    }
+
+    private Optional<String> whose(List<String> steps) {
+        if (steps.size() < 2) {
+            return Optional.empty();
+        }
+        String id = steps.get(1);
+        if (steps.getFirst().equals("members")) {
+            return Optional.of(run.nameOf(id));
+        }
+        return file.path(steps.getFirst())
+                .valueStream()
+                .filter(line -> line.path("id").asString("").equals(id))
+                .map(line -> line.path("member").asString(""))
+                .filter(member -> !member.isEmpty())
+                .findFirst()
+                .map(run::nameOf);
+    }
+
+    /** A name of the case file as words, for what has no text of its own: {@code postCode}, "post code". */
+    private static String spaced(String name) {
+        return name.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,68 @@
+package org.civitane.server.links;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.civitane.core.person.Iban;
+import org.civitane.core.programme.Outsider;
+import org.civitane.core.question.Question;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.StringNode;
+
+/** What someone outside the household answered, as the case file takes it. */
+final class OutsiderAnswers {
+    private OutsiderAnswers() {}
+
+    /** By part. @throws Problem at the first that is missing or cannot stand */
+    static Map<String, JsonNode> checked(Outsider outsider, Map<String, String> answers) {
+        Map<String, JsonNode> given = new HashMap<>();
+        for (Question question : outsider.asked()) {
+            boolean isAsked = question.when()
+                    .map(when -> given.containsKey(when.path())
+                            && given.get(when.path()).asString("").equals(when.equals()))
+                    .orElse(true);
+            Optional<JsonNode> answer =
+                    question.widget() == Question.Widget.MONTHS ? months(question, answers) : one(question, answers);
+            if (isAsked && answer.isPresent()) {
+                given.put(question.path(), answer.get());
+            } else if (isAsked && question.required()) {
+                throw Problem.invalid(question.path(), Phrase.of("link.needed"));
+            }
+        }
+        checkAccount(outsider, given);
+        return given;
+    }
+
+    private static Optional<JsonNode> one(Question question, Map<String, String> answers) {
+        String answer = answers.getOrDefault(question.path(), "").strip();
+        boolean chosen = question.options().isEmpty() || question.options().contains(answer);
+        return answer.isEmpty() || !chosen ? Optional.empty() : Optional.of(StringNode.valueOf(answer));
+    }
+
+    /** The months of which something is said, each under the question's path and the month. */
+    private static Optional<JsonNode> months(Question question, Map<String, String> answers) {
+        String value = question.parts().getFirst().path();
+        ArrayNode lines = JsonColumn.object().arrayNode();
+        new TreeMap<>(answers).forEach((path, answer) -> {
+            if (path.startsWith(question.path() + "/") && !answer.isBlank()) {
+                lines.addObject()
+                        .put("month", path.substring(question.path().length() + 1))
+                        .put(value, answer.strip());
+            }
+        });
+        return lines.isEmpty() ? Optional.empty() : Optional.of(lines);
+    }
+
+    private static void checkAccount(Outsider outsider, Map<String, JsonNode> given) {
+        given.computeIfPresent(
+                outsider.account(),
+                (part, typed) -> Iban.typed(typed.asString())
+                        .<JsonNode>map(StringNode::valueOf)
+                        .orElseThrow(() -> Problem.invalid(part, Phrase.of("problem.iban"))));
+    }
+}

@@ -1,0 +1,149 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Wait;
+import org.civitane.server.evidence.EvidenceList;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Whom outside the household a claim asks: by a link, or on paper. */
+public class OutsidersTest extends LinkTest {
+    @Autowired
+    private EvidenceList evidence;
+
+    @Test
+    public void theLandlordSaysWhetherTheyTakeTheMoneyAndWhere() {
+        signed();
+        Page page = new Page(linkTo(landlord));
+        JsonNode asked = page.open();
+        assertThat(asked.path("state").asString()).isEqualTo("OPEN");
+        assertThat(asked.path("about").asString()).contains(applicant.displayName());
+        assertThat(asked.toString()).doesNotContain("412", "Ivo", "JOB_LOSS", applicant.email());
+        assertThat(page.say("takesPart", "YES", "iban", "XH84").path("path").asString())
+                .isEqualTo("iban");
+        assertThat(page.say("takesPart", "MAYBE").path("path").asString()).isEqualTo("takesPart");
+        JsonNode done = page.say("takesPart", "YES", "iban", "gb33 bukb 2020 1555 5555 55");
+        assertThat(done.path("receipt").asString()).startsWith("You answered on ");
+        JsonNode file = dossier(claims.claim(claim.id())).said().json();
+        assertThat(file.path("landlord").path("takesPart").asString()).isEqualTo("YES");
+        assertThat(file.path("landlord").path("iban").asString()).isEqualTo("GB33BUKB20201555555555");
+        assertThat(dossier(claims.claim(claim.id())).run().determination().missing())
+                .isEmpty();
+    }
+
+    @Test
+    public void theRulesHoldAClaimForTheLandlordOnceNothingElseIsLeftAndGoOnWhenTheyAreSilent() {
+        signed();
+        taken(caseworker, claims.claim(claim.id()));
+        evidence.of(dossier(claim))
+                .forEach(paper -> evidence.waive(
+                        dossier(claim), paper.kind(), paper.subject(), "Seen at the counter.", caseworker));
+        await("it waits", () -> claims.claim(claim.id()).state() == ClaimState.WAITING);
+        claim = claims.claim(claim.id());
+        Wait wait = claim.waiting().orElseThrow();
+        assertThat(wait.on()).isEqualTo(Wait.On.THIRD_PARTY);
+        assertThat(inWords(wait.then())).isEqualTo("After that we decide without it.");
+        lapseNow(claim, Ask.Kind.WORD, "min");
+        await("it comes back", () -> claims.claim(claim.id()).waiting().isEmpty());
+        assertThat(asks.of(claim.id()).stream().filter(ask -> ask.kind() == Ask.Kind.WORD))
+                .singleElement()
+                .matches(ask -> ask.state() == Ask.State.LAPSED);
+        assertThat(dossier(claims.claim(claim.id()))
+                        .said()
+                        .json()
+                        .path("decidedOn")
+                        .asString())
+                .isEqualTo(clock.today().toString());
+    }
+
+    @Test
+    public void theApplicantSeesWhoIsAwaitedAndNeverHowTheyAreReached() {
+        Visitor mine = new Visitor(server.port(), applicant.email());
+        JsonNode others = json(mine.get("/api/my/claims/" + claim.id() + "/others"));
+        assertThat(others).hasSize(2);
+        assertThat(others.toString()).contains("the signature of Ivo").doesNotContain(signer, landlord, number());
+        assertThat(json(mine.get("/api/my/claims/" + claim.id()))
+                        .path("sentence")
+                        .asString())
+                .contains("its date counts", "the signature of Ivo");
+    }
+
+    @Test
+    public void aFormThatComesBackOnPaperFindsItsAskAndIsTakenDownByACaseworkerOnly() throws Exception {
+        Visitor mine = new Visitor(server.port(), applicant.email());
+        byte[] form = pdf(mine, "/api/my/claims/" + claim.id() + "/others/m2/form");
+        assertThat(mine.post("/api/my/claims/" + claim.id() + "/others/landlord/form", "")
+                        .status())
+                .as("whoever has the landlord's form can answer for them")
+                .isEqualTo(403);
+        claim = taken(caseworker, claims.claim(claim.id()));
+        Visitor desk = new Visitor(server.port(), caseworker.email());
+        byte[] landlords = pdf(desk, "/api/claims/" + claim.id() + "/others/landlord/form");
+        assertThat(wordsOf(form)).contains(signersName(), "700.00", "Scan this to answer on your phone instead");
+        assertThat(wordsOf(landlords)).contains("What is owed for which month?");
+        assertThat(wordsOf(landlords))
+                .contains("Tarn Homes", "Do you take the money")
+                .doesNotContain("700.00");
+        mine.upload("/api/my/claims/" + claim.id() + "/papers", "form.png", turned(form));
+        read(claim);
+        Visitor.Answer filed = desk.upload("/api/post", "scan.png", turned(landlords));
+        assertThat(json(filed).path("number").asString()).isEqualTo(claim.number());
+        read(claim);
+        assertThat(desk.upload("/api/post", "other.png", turned(new byte[0])).status())
+                .isEqualTo(409);
+        assertThat(claims.claim(claim.id()).edition()).isEqualTo(1);
+        JsonNode others =
+                json(desk.get("/api/claims/" + claim.id() + "/others")).path("others");
+        assertThat(others).allMatch(other -> other.path("forms").size() == 1);
+        assertThat(json(desk.get("/api/claims/" + claim.id() + "/desk"))
+                        .path("inTheWay")
+                        .toString())
+                .contains("A form came back: the signature of ", "A form came back: the answer of Tarn Homes");
+        String signs = "{\"said\":{\"name\":\"%s\",\"answers\":{},\"remarks\":{}}}".formatted(signersName());
+        desk.post("/api/claims/" + claim.id() + "/others/m2/answer", signs);
+        desk.post(
+                "/api/claims/" + claim.id() + "/others/landlord/answer",
+                "{\"said\":{\"name\":\"\",\"answers\":{\"takesPart\":\"NO\"},\"remarks\":{}}}");
+        ClaimView now = claims.claim(claim.id());
+        assertThat(now.edition()).isEqualTo(3);
+        assertThat(dossier(now).run().determination().missing()).isEmpty();
+    }
+
+    private static byte[] pdf(Visitor visitor, String path) {
+        Visitor.Answer answer =
+                visitor.send(path, request -> request.POST(java.net.http.HttpRequest.BodyPublishers.noBody()));
+        assertThat(answer.status()).isEqualTo(200);
+        return (byte[]) answer.response().body();
+    }
+
+    /** The first page as a scanner gives it that it was laid on upside down; an empty sheet where there is none. */
+    private static byte[] turned(byte[] pdf) throws java.io.IOException {
+        BufferedImage sheet = new BufferedImage(1000, 1400, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = sheet.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, 1000, 1400);
+        if (pdf.length > 0) {
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                pen.rotate(Math.PI + 0.04, 500, 700);
+                pen.drawImage(new PDFRenderer(document).renderImageWithDPI(0, 110), 40, 60, null);
+            }
+        }
+        pen.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(sheet, "png", out);
+        return out.toByteArray();
+    }
+}

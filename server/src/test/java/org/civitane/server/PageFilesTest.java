@@ -1,0 +1,63 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/** What browsers keep of the screens, and what stands at an address that leads nowhere. */
+public class PageFilesTest extends ServerTest {
+    private static final Pattern SCRIPT = Pattern.compile("/assets/index-[\\w-]+\\.js");
+
+    private final HttpClient browser = HttpClient.newHttpClient();
+    private OtherServer server;
+
+    @BeforeClass
+    void startServer() throws Exception {
+        server = OtherServer.start(freePort(), STORE);
+        await("the other server answers", server::answers);
+    }
+
+    @AfterClass(alwaysRun = true)
+    void stopServer() {
+        server.close();
+    }
+
+    @Test
+    public void thePageIsNeverKeptAndWhatItNamesIsKeptForAYear() throws Exception {
+        HttpResponse<String> page = get("/", "text/html");
+        assertThat(page.headers().firstValue("Cache-Control"))
+                .hasValueSatisfying(kept -> assertThat(kept).contains("no-cache"));
+        Matcher script = SCRIPT.matcher(page.body());
+        assertThat(script.find()).isTrue();
+        assertThat(get(script.group(), "*/*").headers().firstValue("Cache-Control"))
+                .hasValue("max-age=31536000, public, immutable");
+        assertThat(get("/api/session", "application/json").headers().firstValue("Cache-Control"))
+                .hasValueSatisfying(kept -> assertThat(kept).contains("no-store"));
+    }
+
+    @Test
+    public void aWrongAddressIsAPageForPeopleAndAProblemForMachines() throws Exception {
+        HttpResponse<String> page = get("/no/such/place", "text/html,application/xhtml+xml,*/*;q=0.8");
+        assertThat(page.statusCode()).isEqualTo(404);
+        assertThat(page.body()).contains("<div id=\"root\">");
+        HttpResponse<String> problem = get("/api/no/such/place", "application/json");
+        assertThat(problem.statusCode()).isIn(401, 404);
+        assertThat(problem.headers().firstValue("Content-Type")).hasValue("application/problem+json");
+        assertThat(get("/assets/none.js", "*/*").statusCode()).isEqualTo(404);
+    }
+
+    private HttpResponse<String> get(String path, String accept) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
+                .header("Accept", accept)
+                .build();
+        return browser.send(request, HttpResponse.BodyHandlers.ofString());
+    }
+}

@@ -1,0 +1,70 @@
+import type { Asked, Given } from './shapes';
+
+const BACK = 12;
+
+/** The twelve months before a day, the last first, and those that stand elsewhere already. */
+export function lastMonths(today: Date, others: string[] = []): string[] {
+  const last = Array.from({ length: BACK }, (_, i) => {
+    const day = new Date(Date.UTC(today.getFullYear(), today.getMonth() - 1 - i, 1));
+    return day.toISOString().slice(0, 7);
+  });
+  return [...new Set([...last, ...others])].sort().reverse();
+}
+
+/** The lines of months, whatever stands there. */
+export function linesOf(value: unknown): Given[] {
+  return Array.isArray(value) ? (value as Given[]) : [];
+}
+
+export function monthsIn(record: Given, list: string): string[] {
+  const value = record[list];
+  return Array.isArray(value) ? (value as string[]) : [];
+}
+
+/** The record with something said of a month; with nothing said, without its line. */
+export function withLine(asked: Asked, record: Given, month: string, typed: string): Given {
+  const part = asked.parts[0]?.path ?? '';
+  const rest = linesOf(record[asked.path]).filter((line) => line.month !== month);
+  const lines = typed === '' ? rest : [...rest, { month, [part]: typed }];
+  lines.sort((one, other) => String(one.month).localeCompare(String(other.month)));
+  return { ...record, [asked.path]: lines };
+}
+
+/** The record with a month in, or not in, a list beside it. */
+export function withMonth(record: Given, list: string, month: string, isIn: boolean): Given {
+  const rest = monthsIn(record, list).filter((each) => each !== month);
+  return { ...record, [list]: isIn ? [...rest, month].sort() : rest };
+}
+
+/** What was said of months as single answers, each under its month; the rest as it is. */
+export function flat(asked: Asked[], given: Given): Record<string, string> {
+  return Object.fromEntries(
+    asked.flatMap((each) =>
+      each.widget === 'MONTHS'
+        ? linesOf(given[each.path]).map((line) => [
+            `${each.path}/${line.month}`,
+            String(line[each.parts[0]?.path ?? '']),
+          ])
+        : given[each.path] === undefined
+          ? []
+          : [[each.path, String(given[each.path])]],
+    ),
+  );
+}
+
+/** Single answers as lines of months again. */
+export function unflat(asked: Asked[], answers: Record<string, string>): Given {
+  return Object.fromEntries(
+    asked.flatMap((each): [string, unknown][] => {
+      if (each.widget !== 'MONTHS')
+        return answers[each.path] === undefined ? [] : [[each.path, answers[each.path]]];
+      const lines = Object.entries(answers)
+        .filter(([path]) => path.startsWith(`${each.path}/`))
+        .map(([path, value]) => ({
+          month: path.slice(each.path.length + 1),
+          [each.parts[0]?.path ?? '']: value,
+        }));
+      return lines.length > 0 ? [[each.path, lines]] : [];
+    }),
+  );
+}

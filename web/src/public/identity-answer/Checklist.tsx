@@ -1,0 +1,32 @@
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+
+const SHAPE = { OPEN: '○', READING: '…', FAULTY: '◆', DONE: '✓' };
+const INK = { OPEN: 'quiet', READING: 'text-primary', FAULTY: 'text-warning', DONE: 'text-success' };
+
+/** What is needed and how far it is, kept up as documents come and are read. */
+export function Checklist({ mine }: { mine: Schemas['MyIdentity'] }) {
+  const { t } = useTranslation();
+  return (
+    <section className="sheet p-5" aria-label={t('who.check.title')}>
+      <ul className="space-y-1" aria-live="polite">
+        {mine.checklist.map((each) => (
+          <li key={each.needed} className="grid grid-cols-[1.5rem_1fr] items-baseline">
+            <span aria-hidden="true" className={`font-semibold ${INK[each.progress]}`}>
+              {SHAPE[each.progress]}
+            </span>
+            <span>
+              {t(`who.check.${each.needed}`)}{' '}
+              <span className={INK[each.progress]}>{t(`who.progress.${each.progress}`)}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {mine.enough && (
+        <p className="mt-3 border-t border-base-300 pt-3 font-semibold text-success">
+          {t('who.check.enough')}
+        </p>
+      )}
+    </section>
+  );
+}
