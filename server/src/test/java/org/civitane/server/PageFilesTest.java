@@ -52,6 +52,7 @@ public class PageFilesTest extends ServerTest {
         assertThat(problem.statusCode()).isIn(401, 404);
         assertThat(problem.headers().firstValue("Content-Type")).hasValue("application/problem+json");
         assertThat(get("/assets/none.js", "*/*").statusCode()).isEqualTo(404);
+        assertThat(get("/no/such/place", "*/*").body()).contains("\"code\":\"");
     }
 
     private HttpResponse<String> get(String path, String accept) throws Exception {

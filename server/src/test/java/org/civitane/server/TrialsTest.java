@@ -109,7 +109,7 @@ public class TrialsTest extends ServerTest {
     public void aSettlementIsAChangeAgainstTheEditionToo() throws Exception {
         assertThat(compare(1).path("facts")).isEmpty();
         settlements.settle(claim, AMOUNT, View.TYPED, text("500.00"), "The slip.", Actor.called("Test"));
-        assertThat(compare(1).path("facts").get(0).path("now").asString()).isEqualTo("500.00");
+        assertThat(compare(1).path("facts").get(0).path("now").asString()).isEqualTo("€500.00");
         assertThat(compare(7).path("status").asInt()).isEqualTo(404);
     }
 

@@ -1,13 +1,19 @@
 package org.civitane.server.platform;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Serves the one page that all screens live in, whatever screen the address names; anyone may load it. */
 @Controller
@@ -36,9 +42,19 @@ class PageController {
         return "forward:/index.html";
     }
 
-    /** An address that leads nowhere, opened in a browser: the same page, which says so and where to go on. */
-    @GetMapping(value = "/{nowhere:(?!api|standins|assets)[^.]*}/**", produces = "text/html")
-    String nowhere(HttpServletResponse response) {
+    /**
+     * An address that leads nowhere, opened in a browser: the same page, which says so and where to go on. Whoever does
+     * not ask for a page in so many words is a program, and gets a problem.
+     */
+    @GetMapping("/{nowhere:(?!api|standins|assets)[^.]*}/**")
+    String nowhere(
+            @RequestHeader(value = HttpHeaders.ACCEPT, defaultValue = "") String accept,
+            HttpServletRequest request,
+            HttpServletResponse response)
+            throws NoResourceFoundException {
+        if (!accept.contains(MediaType.TEXT_HTML_VALUE)) {
+            throw new NoResourceFoundException(HttpMethod.GET, request.getRequestURI(), request.getRequestURI());
+        }
         response.setStatus(HttpStatus.NOT_FOUND.value());
         return "forward:/index.html";
     }
