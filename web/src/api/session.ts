@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { forgetKept } from '../components/kept';
+import { forgetFiles } from '../papers/keptFiles';
 import { api, type Schemas, take } from './client';
 import { tellEnded } from './ended';
 
@@ -30,6 +31,7 @@ export function useSessionChange() {
   const entered = (session: Schemas['Session']) => {
     tellEnded(false);
     forgetKept();
+    void forgetFiles();
     queries.clear();
     queries.setQueryData(['session'], session);
   };
@@ -57,9 +59,10 @@ export function useSessionChange() {
   });
   const signOut = useMutation({
     mutationFn: () => take(api.DELETE('/api/session')),
-    onSuccess: () => {
+    onSuccess: async () => {
       queries.clear();
       forgetKept();
+      await forgetFiles();
       window.location.assign('/');
     },
   });

@@ -51,6 +51,9 @@ const OthersScreen = lazy(() =>
 const MessagesScreen = lazy(() =>
   import('../public/messages/MessagesScreen').then((it) => ({ default: it.MessagesScreen })),
 );
+const MyLetterScreen = lazy(() =>
+  import('../public/my-letter/MyLetterScreen').then((it) => ({ default: it.MyLetterScreen })),
+);
 const MyClaimsScreen = lazy(() =>
   import('../public/my-claims/MyClaimsScreen').then((it) => ({ default: it.MyClaimsScreen })),
 );
@@ -99,6 +102,7 @@ export function App() {
         <Route path="/apply/:programme/:chapter?" element={<Only staff={false} show={<ApplyScreen />} />} />
         <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
         <Route path="/my/:claim/receipt" element={<Only staff={false} show={<ReceiptScreen />} />} />
+        <Route path="/my/:claim/letter" element={<Only staff={false} show={<MyLetterScreen />} />} />
         <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
         <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
         <Route

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
-import { CheckField, TextField } from '../components/Field';
+import { CheckField, SelectField, TextField } from '../components/Field';
 
 export type Contact = Schemas['Contact'];
 
@@ -17,7 +17,10 @@ export const NO_CONTACT: Contact = {
   mayCall: false,
   safeName: '',
   safeTime: '',
+  language: '',
 };
+
+const LANGUAGES = ['en', 'pt', 'ar'];
 
 type Props = {
   contact: Contact;
@@ -88,6 +91,13 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
           onChange={(safeTime) => change({ safeTime })}
         />
       </div>
+      <SelectField
+        label={t('contact.language')}
+        hint={t('contact.languageHint')}
+        value={contact.language}
+        onChange={(language) => change({ language })}
+        options={LANGUAGES.map((value) => ({ value, label: t(`contact.languages.${value}`) }))}
+      />
     </>
   );
 }

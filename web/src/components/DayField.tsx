@@ -16,7 +16,13 @@ export function DayField({
   hint,
   error,
   ...day
-}: { id?: string; label: string; hint?: string | null; error?: string | null } & DayProps) {
+}: {
+  id?: string;
+  label: string;
+  hint?: string | null;
+  error?: string | null;
+  autoComplete?: string | undefined;
+} & DayProps) {
   const { t } = useTranslation();
   const [left, setLeft] = useState(false);
   const unread = left && day.value !== '' && dayOf(day.value) === undefined;
@@ -37,6 +43,7 @@ export function DayInput({
   value,
   onChange,
   onBlur,
+  autoComplete = 'off',
   ...input
 }: Omit<ComponentProps<'input'>, 'value' | 'onChange'> & DayProps) {
   const [typed, setTyped] = useState(() => dayText(value));
@@ -45,7 +52,7 @@ export function DayInput({
     <input
       {...input}
       type="text"
-      autoComplete="off"
+      autoComplete={autoComplete}
       value={shown}
       onChange={(event) => {
         setTyped(event.target.value);

@@ -49,7 +49,7 @@ type TextProps = {
 } & {
   type?: string;
   inputMode?: 'text' | 'decimal' | 'numeric';
-  autoComplete?: string;
+  autoComplete?: string | undefined;
   /** Called when the field is left. */
   onLeave?: () => void;
 };

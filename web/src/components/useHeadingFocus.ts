@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { useLocation } from 'react-router';
+import { useLocation, useNavigationType } from 'react-router';
 
 /** How long whatever closes is given to put the focus back by itself, in milliseconds. */
 const MOMENT = 120;
@@ -17,16 +17,19 @@ function focus(on: HTMLElement | null) {
 
 /**
  * Where the focus is when nothing has it: on the heading after a change of page or chapter, and again on it when what
- * had the focus is gone from the page. So whoever listens or uses the keyboard is never left nowhere.
+ * had the focus is gone from the page. So whoever listens or uses the keyboard is never left nowhere. A page is found at
+ * its top; one that is come back to, where it was left.
  */
 export function useHeadingFocus() {
   const { pathname } = useLocation();
+  const cameBack = useNavigationType() === 'POP';
   const told = useRef('');
   useEffect(() => {
     let waiting = 0;
     const look = () => {
       if (told.current !== pathname && heading()) {
         told.current = pathname;
+        if (!cameBack) window.scrollTo(0, 0);
         if (!isTyping()) focus(heading());
       }
       window.clearTimeout(waiting);
@@ -39,5 +42,5 @@ export function useHeadingFocus() {
       watch.disconnect();
       window.clearTimeout(waiting);
     };
-  }, [pathname]);
+  }, [pathname, cameBack]);
 }

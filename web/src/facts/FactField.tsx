@@ -14,11 +14,13 @@ type Props = {
   /** Leads to the record in the application; ties a fault to its field. */
   within?: string;
   people?: People;
+  /** What a browser may fill in by itself, in its own words; `off` for what is about someone else. */
+  autoComplete?: string | undefined;
   onChange: (record: Given) => void;
 };
 
 /** The field for one question whose answer stands in a record: chosen by what the answer looks like, and nothing else. */
-export function FactField({ asked, record, within = '', people = [], onChange }: Props) {
+export function FactField({ asked, record, within = '', people = [], autoComplete, onChange }: Props) {
   const { t } = useTranslation();
   const path = `${within}${asked.path}`;
   const error = useFault(path);
@@ -99,7 +101,9 @@ export function FactField({ asked, record, within = '', people = [], onChange }:
         />
       ) : null;
     case 'DATE':
-      return <DayField {...labelled} value={String(value ?? '')} onChange={set} />;
+      return (
+        <DayField {...labelled} autoComplete={autoComplete} value={String(value ?? '')} onChange={set} />
+      );
     case 'STATISTICS': {
       const inner = isRecord(value) ? value : {};
       return (
@@ -134,6 +138,7 @@ export function FactField({ asked, record, within = '', people = [], onChange }:
       return (
         <TextField
           {...labelled}
+          autoComplete={autoComplete}
           inputMode={
             asked.widget === 'AMOUNT' ? 'decimal' : asked.widget === 'NUMBER' ? 'numeric' : undefined
           }

@@ -9,7 +9,12 @@ export function Sending({ uploads }: Props) {
   return uploads.map((each) => (
     <li key={each.key} aria-live="polite">
       <span className="break-all">{each.name}</span>{' '}
-      {each.problem === undefined ? (
+      {each.waits ? (
+        <span className="font-semibold text-warning">
+          <span aria-hidden="true">◈ </span>
+          {t('papers.waits')}
+        </span>
+      ) : each.problem === undefined ? (
         <progress
           className="progress progress-primary w-40 align-middle"
           value={each.share}

@@ -1,16 +1,21 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, csrfToken, detailOf, ProblemError, type Schemas, take } from '../api/client';
+import { forgetFile, type KeptFile, keepFile, keptFiles } from './keptFiles';
 
 const MEGABYTE = 1024 * 1024;
+const NO_ANSWER = 'no-answer';
 
-/** A file on its way, or one that could not be taken. */
-export type Sending = { key: string; name: string; share: number; problem?: string };
+/** A file on its way, one that waits for the network, or one that could not be taken. */
+export type Sending = { key: string; name: string; share: number; waits?: boolean; problem?: string };
 
 type Wanted = { kind: string; subject: string };
 
-/** Sends files one after the other, each with its progress; one that is refused does not hold up the others. */
+/**
+ * Sends files one after the other, each with its progress; one that is refused does not hold up the others. What finds no
+ * network is kept in this browser, and goes on by itself when there is one again or the page is loaded again.
+ */
 export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
   const { t } = useTranslation();
   const queries = useQueryClient();
@@ -20,27 +25,43 @@ export function useUpload(claim: string, wanted: Wanted, onSent?: () => void) {
   const change = (key: string, to: Partial<Sending>) =>
     setSending((now) => now.map((each) => (each.key === key ? { ...each, ...to } : each)));
   const upload = useMutation({
-    mutationFn: async (files: File[]) => {
-      const begun = files.map((file, i) => ({ key: `${Date.now()}-${i}`, name: file.name, share: 0 }));
-      setSending((now) => [...now.filter((each) => !each.problem), ...begun]);
-      for (const [i, file] of files.entries()) {
-        const key = begun[i]?.key ?? '';
+    mutationFn: async (chosen: KeptFile[]) => {
+      const begun = chosen.map(({ key, file }) => ({ key, name: file.name, share: 0 }));
+      const isBegun = (key: string) => begun.some((each) => each.key === key);
+      setSending((now) => [...now.filter((each) => !each.problem && !isBegun(each.key)), ...begun]);
+      for (const { key, file } of chosen) {
         try {
           if (room.data && file.size > room.data.largest)
             throw new Error(t('papers.tooLarge', megabytes(room.data)));
           await send(claim, wanted, file, (share) => change(key, { share }));
+          await forgetFile(key);
           setSending((now) => now.filter((each) => each.key !== key));
           setSent((now) => [...now.filter((name) => name !== file.name), file.name]);
           onSent?.();
         } catch (problem) {
-          change(key, { problem: problem instanceof Error ? problem.message : '' });
+          const waits = problem instanceof ProblemError && problem.code === NO_ANSWER;
+          if (!waits) await forgetFile(key);
+          change(key, waits ? { waits } : { problem: problem instanceof Error ? problem.message : '' });
         }
         await queries.invalidateQueries({ queryKey: ['evidence', claim] });
         await queries.invalidateQueries({ queryKey: ['room', claim] });
       }
     },
   });
-  return { sending, sent, send: upload.mutate, busy: upload.isPending };
+  const place = `${claim}/${wanted.kind}/${wanted.subject}`;
+  const { mutate } = upload;
+  useEffect(() => {
+    const goOn = async () => {
+      const waiting = await keptFiles(place);
+      if (waiting.length > 0) mutate(waiting);
+    };
+    void goOn();
+    window.addEventListener('online', goOn);
+    return () => window.removeEventListener('online', goOn);
+  }, [place, mutate]);
+  const choose = async (files: File[]) =>
+    mutate(await Promise.all(files.map((file) => keepFile(place, file))));
+  return { sending, sent, send: (files: File[]) => void choose(files), busy: upload.isPending };
 }
 
 /** What may still be sent to a claim. */
@@ -69,7 +90,7 @@ function send(claim: string, wanted: Wanted, file: File, onShare: (share: number
     );
     request.setRequestHeader('X-XSRF-TOKEN', csrfToken());
     request.upload.onprogress = (event) => onShare(event.loaded / Math.max(1, event.total));
-    request.onerror = () => failed(new ProblemError(0, 'no-answer', '', '', ''));
+    request.onerror = () => failed(new ProblemError(0, NO_ANSWER, '', '', ''));
     request.onload = () => {
       if (request.status < 300) done();
       else failed(new Error(detailOf(request.responseText)));

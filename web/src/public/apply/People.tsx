@@ -3,6 +3,13 @@ import { type Answers, nameOf, newId, type Person } from '../../facts/answers';
 import { FactField } from '../../facts/FactField';
 import { type Asked, isAsked } from '../../facts/shapes';
 
+/** What a browser knows about whoever applies, by the fields of a person. */
+const OWN: { [field: string]: string } = {
+  givenName: 'given-name',
+  familyName: 'family-name',
+  dateOfBirth: 'bday',
+};
+
 type Props = { question: Asked; answers: Answers; onChange: (answers: Answers) => void };
 
 /** The household, its people one after the other. */
@@ -87,6 +94,7 @@ function PartsOf({ question, person, answers, onChange }: Props & { person: Pers
       record={person}
       within={`members/${person.id}/`}
       people={answers.members}
+      autoComplete={person.relationship === 'SELF' ? OWN[part.path] : 'off'}
       onChange={(record) => change(record as Person)}
     />
   ));

@@ -177,6 +177,7 @@ function contactLines(answers: Answers, t: T): string[] {
     allowed.length > 0 ? t('contact.allowed', { ways: allowed.join(', ') }) : t('contact.noneAllowed'),
     contact.safeName && t('contact.asName', { name: contact.safeName }),
     contact.safeTime,
+    contact.language && t(`contact.languages.${contact.language}`),
   ].filter((line): line is string => Boolean(line));
   return lines;
 }

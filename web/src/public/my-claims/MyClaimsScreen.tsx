@@ -78,14 +78,9 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
       <Problem of={withdraw.error} />
       <div className="mt-4 flex flex-wrap gap-6">
         {claim.hasLetter && (
-          <a
-            href={`/api/my/claims/${claim.id}/letter`}
-            target="_blank"
-            rel="noreferrer"
-            className="inline-flex min-h-11 items-center"
-          >
+          <Link to={`/my/${claim.id}/letter`} className="inline-flex min-h-11 items-center">
             {t('my.letter')}
-          </a>
+          </Link>
         )}
         {claim.canWithdraw && (
           <Link to={`/my/${claim.id}/papers`} className="inline-flex min-h-11 items-center">

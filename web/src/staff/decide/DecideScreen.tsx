@@ -4,9 +4,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useDesk } from '../../claim/useDesk';
 import { LongTextField } from '../../components/Field';
 import { useKept } from '../../components/kept';
+import { LetterText } from '../../components/LetterText';
 import { Page } from '../../components/Page';
 import { isAbout, Problem } from '../../components/Problem';
-import { LetterText } from './LetterText';
 import { openLetter, useLetter } from './useLetter';
 
 /** The outcome, the letter as it will go out, then the decision. */

@@ -156,7 +156,7 @@ function DeskOf({ claim }: { claim: string }) {
       <Problem of={failed} />
       {isDone && <NextClaim next={next} />}
       <div
-        className={`dense grid min-h-[calc(100vh-7rem)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[14.5rem_minmax(0,1fr)_minmax(0,1fr)]' : 'lg:grid-cols-[14.5rem_minmax(0,1fr)_18.75rem]'}`}
+        className={`dense grid min-h-[calc(100vh-7rem)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[13rem_minmax(0,0.75fr)_minmax(0,1.25fr)]' : 'lg:grid-cols-[14.5rem_minmax(0,1fr)_18.75rem]'}`}
       >
         <div className="border-e border-base-300">
           <InTheWay desk={desk} onAsk={ask} onGo={goTo} onSettleAll={() => openUp({ settlingAll: true })} />

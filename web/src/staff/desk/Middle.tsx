@@ -37,15 +37,18 @@ type Props = {
 /** The middle of the desk: the facts first, and what stands behind them one step away. */
 export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, work }: Props) {
   const { t } = useTranslation();
+  const stands = (...kinds: Schemas['Obstacle']['kind'][]) =>
+    desk.inTheWay.some((each) => each.weight !== 'IMMATERIAL' && kinds.includes(each.kind));
   const marks: Partial<Record<Tab, boolean>> = {
-    identity: desk.identity.result === 'DISPUTED' || desk.identity.result === 'MISUSE_SUSPECTED',
+    identity: stands('IDENTITY'),
     income: desk.income.sources.some(
       (source) =>
         ['UNDISCLOSED', 'HIDDEN_PAY', 'MISSTATED', 'DISPUTED'].includes(source.verdict) &&
         desk.inTheWay.some((each) => each.weight !== 'IMMATERIAL' && each.title.includes(source.employer)),
     ),
-    registers: desk.registers.some((each) => each.state === 'SILENT'),
+    registers: stands('REGISTER'),
     messages: desk.unread > 0,
+    others: stands('OTHERS', 'REMARK'),
   };
   return (
     <Tabs selectedKey={tab} onSelectionChange={(key) => onTab(key as Tab)}>

@@ -30,7 +30,7 @@ export function PaperValues({ fields, page, reading, canWork, busy, onMark, onSe
     onSee(values);
   };
   return (
-    <form onSubmit={submit} className="border-t border-base-300 bg-base-100 p-3">
+    <form onSubmit={submit} className="border-t border-base-300 bg-base-100 p-3 xl:border-s xl:border-t-0">
       <p className="mb-2 font-semibold">
         {seen ? (
           <span className="text-success">✓ {t('reading.seen', { by: shown[0]?.by ?? '' })}</span>
@@ -38,7 +38,7 @@ export function PaperValues({ fields, page, reading, canWork, busy, onMark, onSe
           t(`reading.${reading?.state ?? 'WAITING'}`)
         )}
       </p>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 xl:grid-cols-1">
         {fields.map((field) => (
           <label key={field} htmlFor={`value-${field}`} className="text-[0.8125rem]">
             {t(`reading.field.${field}` as 'reading.field.name')}

@@ -85,43 +85,45 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
           {t('desk.close')}
         </button>
       </header>
-      <section
-        className="max-h-[52vh] overflow-auto bg-base-300/40 p-3"
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keyboard
-        tabIndex={0}
-        aria-label={t('paper.shown')}
-      >
-        <svg
-          viewBox={`0 0 100 ${100 * shape}`}
-          width={`${(ZOOMS[zoom] ?? 1) * 100}%`}
-          role="img"
-          aria-label={t('paper.alt', { name: paper.name, page })}
-          className={`max-w-none ${TURNED[turned / QUARTER]}`}
+      <div className="grid xl:grid-cols-[minmax(0,1fr)_15rem]">
+        <section
+          className="max-h-[52vh] overflow-auto bg-base-300/40 p-3 xl:max-h-[calc(100vh-12rem)]"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keyboard
+          tabIndex={0}
+          aria-label={t('paper.shown')}
         >
-          <image href={picture} width="100" height={100 * shape} />
-          {boxes.map((each) => (
-            <rect
-              key={each.field}
-              x={each.place.left * 100 - 0.5}
-              y={(each.place.top - 0.004) * 100 * shape}
-              width={each.place.width * 100 + 1}
-              height={(each.place.height + 0.008) * 100 * shape}
-              className={each.field === marked ? 'fill-warning/30 stroke-warning' : 'fill-warning/10'}
-              strokeWidth="0.3"
-            />
-          ))}
-        </svg>
-      </section>
-      <PaperValues
-        key={`${page} ${reading?.state} ${reading?.shown.map((each) => each.value + each.state).join()}`}
-        fields={paper.fields}
-        page={page}
-        reading={reading}
-        canWork={canWork}
-        busy={work.see.isPending}
-        onMark={setMarked}
-        onSee={(values) => work.see.mutate({ paper: paper.id, page, values })}
-      />
+          <svg
+            viewBox={`0 0 100 ${100 * shape}`}
+            width={`${(ZOOMS[zoom] ?? 1) * 100}%`}
+            role="img"
+            aria-label={t('paper.alt', { name: paper.name, page })}
+            className={`max-w-none ${TURNED[turned / QUARTER]}`}
+          >
+            <image href={picture} width="100" height={100 * shape} />
+            {boxes.map((each) => (
+              <rect
+                key={each.field}
+                x={each.place.left * 100 - 0.5}
+                y={(each.place.top - 0.004) * 100 * shape}
+                width={each.place.width * 100 + 1}
+                height={(each.place.height + 0.008) * 100 * shape}
+                className={each.field === marked ? 'fill-warning/30 stroke-warning' : 'fill-warning/10'}
+                strokeWidth="0.3"
+              />
+            ))}
+          </svg>
+        </section>
+        <PaperValues
+          key={`${page} ${reading?.state} ${reading?.shown.map((each) => each.value + each.state).join()}`}
+          fields={paper.fields}
+          page={page}
+          reading={reading}
+          canWork={canWork}
+          busy={work.see.isPending}
+          onMark={setMarked}
+          onSee={(values) => work.see.mutate({ paper: paper.id, page, values })}
+        />
+      </div>
       {canWork && (
         <footer className="space-y-2 border-t border-base-300 bg-base-100 p-3">
           <Problem of={work.accept.error ?? work.sendBack.error ?? work.see.error} />

@@ -38,6 +38,7 @@ export function ContactForm({ claim, member, contact, onSaved }: Props) {
     !contact.mayLetter && t('contact.notLetter'),
     contact.safeName && t('contact.asName', { name: contact.safeName }),
     contact.safeTime,
+    contact.language && contact.language !== 'en' && t(`contact.speaks.${contact.language}`),
   ].filter(Boolean);
   const line = [address, contact.phone, contact.email].filter(Boolean).join(' · ');
   return (

@@ -42,7 +42,8 @@ public class FoodAssistanceStoryTest {
         page.getByLabel("No").check();
         page.getByText("Tell me").click();
         assertThat(page.getByText("Probably not, on these figures.")).isVisible();
-        assertThat(page.getByText("Gross income of €2,178.01 is over the limit of €2,178.00, by €0.01."))
+        assertThat(page.getByText(
+                        "Your €2,178.01 a month before deductions is above the limit of €2,178.00, by €0.01."))
                 .isVisible();
         assertThat(Civitane.violations(page)).isEmpty();
         Civitane.picture(page, "check-food");

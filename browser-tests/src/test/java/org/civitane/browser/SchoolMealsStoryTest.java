@@ -37,7 +37,7 @@ public class SchoolMealsStoryTest {
         page.getByLabel("How often?").selectOption("MONTHLY");
         page.getByText("Tell me").click();
         assertThat(page.getByText("Probably not, on these figures.")).isVisible();
-        assertThat(page.getByText("is over the limit for reduced meals, €3,015.00, by €0.01."))
+        assertThat(page.getByText("is above the limit for reduced meals, €3,015.00, by €0.01."))
                 .isVisible();
         assertThat(Civitane.violations(page)).isEmpty();
         Civitane.picture(page, "check");
@@ -145,7 +145,7 @@ public class SchoolMealsStoryTest {
         desk.getByText("Decide …").click();
         assertThat(desk.getByText("The letter as it will go out")).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();
-        assertThat(desk.getByText("Our decision on your application")).isVisible();
+        assertThat(desk.getByText("Our decision on your claim")).isVisible();
         Civitane.picture(desk, "decide");
         desk.getByText("Decide and send the letter").click();
         assertThat(desk.getByText("Decided; the letter is in the applicant's claims."))
@@ -154,7 +154,9 @@ public class SchoolMealsStoryTest {
         page.navigate("/my");
         assertThat(page.getByText("Free meals for Ivo")).isVisible();
         Civitane.picture(page, "my-claims-decided");
-        String letter = page.getByText("Open the letter").getAttribute("href");
+        page.getByText("Open the letter").click();
+        assertThat(page.getByText("How we worked it out")).isVisible();
+        String letter = page.getByText("The letter as PDF").getAttribute("href");
         APIResponse pdf = page.request().get(letter);
         assertThat(new String(pdf.body(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
     }

@@ -133,7 +133,7 @@ final class Pipeline implements AutoCloseable {
 
         @Override
         public void refuseTooLong(long line) {
-            refuse(line, new BadInput("", "This line is longer than " + Documents.LONGEST / 1024 / 1024 + " MB."));
+            refuse(line, BadInput.at("", "line-too-long", Documents.LONGEST / 1024 / 1024));
             text.write('\n');
         }
 

@@ -51,7 +51,7 @@ public class ApiTest extends ServerTest {
     /** Enough of a body for any call to be understood. */
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
-             "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"",
+             "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
 
     @Autowired
@@ -109,6 +109,7 @@ public class ApiTest extends ServerTest {
                 int expected = call.method().equals("GET") || LOOKING.contains(call.path()) ? 200 : 403;
                 int status = status(call, id, as(auditor));
                 boolean mayBeNone = call.path().endsWith("/letter")
+                        || call.path().endsWith("/letter/text")
                         || call.path().endsWith("/picture")
                         || call.path().endsWith("/letters/{whom}");
                 assertThat(status == expected || mayBeNone && status == 404)

@@ -162,11 +162,28 @@ public class ContactTest extends ServerTest {
         assertThatThrownBy(() -> messages.write(claim, "  ", caseworker)).isInstanceOf(Problem.class);
     }
 
+    @Test
+    public void whoSpeaksAnotherLanguageIsMarkedAndOnlyLanguagesAreTaken() {
+        contacts.change(claim, "m1", speaking("pt"), caseworker);
+        assertThat(contacts.of(claim.id(), "m1"))
+                .matches(Contact::speaksAnother)
+                .matches(Contact::isMarked);
+        contacts.change(claim, "m1", speaking("en"), caseworker);
+        assertThat(contacts.of(claim.id(), "m1").isMarked()).isFalse();
+        assertThatThrownBy(() -> contacts.change(claim, "m1", speaking("xx"), caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("Choose one of the languages");
+    }
+
+    private static Contact speaking(String language) {
+        return new Contact("", "", "", "", "", "", true, true, true, true, "", "", language);
+    }
+
     private void allow(boolean email, boolean text, String phone, String safeName) {
         contacts.change(
                 claim,
                 "m1",
-                new Contact("", "", "", "", "", phone, true, email, text, false, safeName, ""),
+                new Contact("", "", "", "", "", phone, true, email, text, false, safeName, "", ""),
                 caseworker);
     }
 

@@ -93,6 +93,9 @@ public class PaymentsTest extends ServerTest {
                 .contains("We pay €" + first().amount() + " for ")
                 .contains("After that we pay €" + next.amount() + " on the first business day of each month, from ")
                 .contains("Tell us the account under My claims");
+        assertThat(decisions.letterText(claim.id()))
+                .contains("We pay €" + first().amount() + " for ", "If you disagree")
+                .doesNotContain("<html", "<style");
     }
 
     @Test

@@ -76,7 +76,7 @@ public class ReadOnceTest extends ServerTest {
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
         Effort desk = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
         Effort mine = effort(get("/api/my/claims"), applicant);
-        assertEffort(deciding, 47, 1);
+        assertEffort(deciding, 48, 1);
         assertEffort(desk, 21, 0);
         assertEffort(mine, 7, 0);
     }

@@ -52,7 +52,7 @@ public class TrialsTest extends ServerTest {
         assertThat(trial.path("then").path("headline").asString()).isEqualTo("No free or reduced meals");
         assertThat(steps(trial))
                 .anyMatch(step -> step.contains("within the limit for free meals")
-                        && step.contains("over the limit for free meals"));
+                        && step.contains("above the limit for free meals"));
         assertThat(settlements.standing(claim.id())).isEmpty();
         assertThat(claims.claim(claim.id()).version()).isEqualTo(claim.version());
     }

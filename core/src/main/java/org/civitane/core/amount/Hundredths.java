@@ -1,6 +1,8 @@
 package org.civitane.core.amount;
 
 import java.math.BigDecimal;
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
 
 /**
  * A number of hours or weeks, 0 or more, exact to a hundredth.
@@ -20,10 +22,10 @@ public record Hundredths(long count) implements Comparable<Hundredths> {
         try {
             cents = Money.parse(text).cents();
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("This must be a number with at most two decimals, such as \"7.5\".", e);
+            throw new Unreadable(Fault.of("two-decimals"));
         }
         if (cents < 0) {
-            throw new IllegalArgumentException("This cannot be below 0; it is " + text + ".");
+            throw new Unreadable(Fault.of("below-zero", text));
         }
         return new Hundredths(cents);
     }

@@ -1,5 +1,8 @@
 package org.civitane.core.amount;
 
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
+
 /**
  * An amount in euro, exact to the cent; it may be negative. Immutable. Every operation that could leave a fraction of
  * a cent asks for a {@link Rounding} (rulebook 0.1).
@@ -41,15 +44,13 @@ public record Money(long cents) implements Comparable<Money> {
                 && digits(text, at, wholeEnd)
                 && digits(text, wholeEnd + 1, text.length());
         if (!shaped) {
-            throw new IllegalArgumentException("An amount looks like \"512.00\", not \"" + shortened(text) + "\".");
+            throw new Unreadable(Fault.of("amount", shortened(text)));
         }
         if (decimals > 2) {
-            throw new IllegalArgumentException(
-                    "An amount has at most two decimals; \"" + shortened(text) + "\" has " + decimals + ".");
+            throw new Unreadable(Fault.of("amount-decimals", shortened(text), decimals));
         }
         if (wholeEnd - at > MOST_WHOLE_DIGITS) {
-            throw new IllegalArgumentException(
-                    "An amount has at most " + MOST_WHOLE_DIGITS + " digits before the point.");
+            throw new Unreadable(Fault.of("amount-digits", MOST_WHOLE_DIGITS));
         }
         long cents = 0;
         for (int i = at; i < text.length(); i++) {

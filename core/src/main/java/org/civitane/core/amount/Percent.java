@@ -1,6 +1,8 @@
 package org.civitane.core.amount;
 
 import java.math.BigDecimal;
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
 
 /**
  * A percentage, exact to a hundredth of a percent.
@@ -17,7 +19,7 @@ public record Percent(long hundredths) {
         try {
             return new Percent(new BigDecimal(text).movePointRight(2).longValueExact());
         } catch (NumberFormatException | ArithmeticException e) {
-            throw new IllegalArgumentException("A percentage has at most two decimals, not \"" + text + "\".", e);
+            throw new Unreadable(Fault.of("percentage", text));
         }
     }
 

@@ -2,6 +2,8 @@ package org.civitane.core.calendar;
 
 import java.time.LocalDate;
 import java.util.regex.Pattern;
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
 
 /**
  * A quarter of a calendar year.
@@ -21,7 +23,7 @@ public record Quarter(int year, int number) {
      */
     public static Quarter parse(String text) {
         if (!SHAPE.matcher(text).matches()) {
-            throw new IllegalArgumentException("A quarter looks like \"2026Q2\".");
+            throw new Unreadable(Fault.of("quarter"));
         }
         return new Quarter(Integer.parseInt(text.substring(0, 4)), text.charAt(5) - '0');
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.fault.Fault;
 
 /** Checks that the constructors of case records make: one applicant, no id twice, no id of nobody. */
 public final class Facts {
@@ -86,7 +87,7 @@ public final class Facts {
     /** @throws InvalidFact at {@code pointer} when a number is below {@code least} */
     public static void checkAtLeast(long least, long number, String pointer) {
         if (number < least) {
-            throw new InvalidFact(pointer, "This must be " + least + " or more, not " + number + ".");
+            throw new InvalidFact(pointer, Fault.of("at-least", least, number));
         }
     }
 
@@ -100,14 +101,13 @@ public final class Facts {
         for (int i = 0; i < members.size(); i++) {
             if (members.get(i).relationship() == Relationship.SELF) {
                 if (applicant) {
-                    throw new InvalidFact(
-                            "/members/" + i + "/relationship", "Exactly one member is SELF; this is the second.");
+                    throw new InvalidFact("/members/" + i + "/relationship", Fault.of("second-applicant"));
                 }
                 applicant = true;
             }
         }
         if (!applicant) {
-            throw new InvalidFact("/members", "One member must be SELF, the applicant.");
+            throw new InvalidFact("/members", Fault.of("no-applicant"));
         }
     }
 
@@ -117,14 +117,10 @@ public final class Facts {
         for (int i = 0; i < members.size(); i++) {
             LocalDate born = members.get(i).dateOfBirth();
             if (born.isAfter(receivedOn)) {
-                throw new InvalidFact(
-                        "/members/" + i + "/dateOfBirth",
-                        "Someone born on " + born + " is not born yet on the received date, " + receivedOn + ".");
+                throw new InvalidFact("/members/" + i + "/dateOfBirth", Fault.of("not-born", born, receivedOn));
             }
             if (born.isBefore(earliest)) {
-                throw new InvalidFact(
-                        "/members/" + i + "/dateOfBirth",
-                        "Someone born on " + born + " would be over " + OLDEST + " years old.");
+                throw new InvalidFact("/members/" + i + "/dateOfBirth", Fault.of("too-old", born, OLDEST));
             }
         }
     }
@@ -141,7 +137,7 @@ public final class Facts {
     }
 
     private static InvalidFact usedTwice(String list, int i, String id) {
-        return new InvalidFact(list + "/" + i + "/id", "The id \"" + id + "\" is used twice.");
+        return new InvalidFact(list + "/" + i + "/id", Fault.of("id-twice", id));
     }
 
     private static void checkMember(List<? extends Member> members, String id, String before, int i, String after) {
@@ -150,6 +146,6 @@ public final class Facts {
                 return;
             }
         }
-        throw new InvalidFact(before + i + after, "No member has the id \"" + id + "\".");
+        throw new InvalidFact(before + i + after, Fault.of("no-member", id));
     }
 }

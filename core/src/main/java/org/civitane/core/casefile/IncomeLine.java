@@ -3,6 +3,7 @@ package org.civitane.core.casefile;
 import java.util.Optional;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
+import org.civitane.core.fault.Fault;
 
 /**
  * One line of income.
@@ -22,7 +23,7 @@ public record IncomeLine(
     /** @throws InvalidFact when an amount that is no self-employment is below 0 */
     public IncomeLine {
         if (amount.isNegative() && kind != IncomeKind.SELF_EMPLOYMENT) {
-            throw new InvalidFact("/amount", "Only SELF_EMPLOYMENT can be a loss; " + amount + " is below 0.");
+            throw new InvalidFact("/amount", Fault.of("loss", amount));
         }
     }
 

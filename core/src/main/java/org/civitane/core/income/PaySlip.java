@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.fault.Fault;
 
 /**
  * One pay slip; {@code periodStart} and {@code periodEnd} included.
@@ -28,7 +29,7 @@ public record PaySlip(
     /** @throws InvalidFact when the period ends before it starts */
     public PaySlip {
         if (periodEnd.isBefore(periodStart)) {
-            throw new InvalidFact("/periodEnd", "The period ends before it starts, on " + periodStart + ".");
+            throw new InvalidFact("/periodEnd", Fault.of("period-ends-first", periodStart));
         }
     }
 

@@ -11,6 +11,7 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.fault.Fault;
 import org.civitane.core.materiality.Candidate.LineValue;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Outcome;
@@ -84,13 +85,13 @@ public record Materiality(
             Candidate candidate = candidates.get(i);
             int position = positionOf(candidate.line(), file);
             if (!seen.add(candidate.line())) {
-                throw new InvalidFact(POINTER, "The line \"" + candidate.line() + "\" is given twice.");
+                throw new InvalidFact(POINTER, Fault.of("line-twice", candidate.line()));
             }
             open.add(new Open(candidate.line(), position, values(file.incomes().get(position), candidate.values(), i)));
             List<Integer> sizes =
                     open.stream().map(line -> line.values().size()).toList();
             if (Sweep.combinations(sizes, MOST_COMBINATIONS) > MOST_COMBINATIONS) {
-                throw new InvalidFact(POINTER, "There are more than " + MOST_COMBINATIONS + " combinations.");
+                throw new InvalidFact(POINTER, Fault.of("combinations", MOST_COMBINATIONS));
             }
         }
         return open;
@@ -102,7 +103,7 @@ public record Materiality(
                 return i;
             }
         }
-        throw new InvalidFact(POINTER, "No income line has the id \"" + line + "\".");
+        throw new InvalidFact(POINTER, Fault.of("no-line", line));
     }
 
     private static List<IncomeLine> values(IncomeLine line, List<LineValue> values, int candidate) {

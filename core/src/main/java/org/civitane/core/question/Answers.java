@@ -7,6 +7,8 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.IncomeKind;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
 
 /** Reads the answers to "might this be for me?", as typed; what was not answered takes a default. */
 public final class Answers {
@@ -27,9 +29,7 @@ public final class Answers {
     public int people(String path, int least, int otherwise) {
         String text = typed.getOrDefault(path, String.valueOf(otherwise)).strip();
         if (!text.matches("[0-9]{1,2}") || Integer.parseInt(text) < least || Integer.parseInt(text) > MOST_PEOPLE) {
-            throw new InvalidFact(
-                    "/" + path,
-                    "Tell us how many people live with you, yourself included: " + least + " to " + MOST_PEOPLE + ".");
+            throw new InvalidFact("/" + path, Fault.of("people", least, MOST_PEOPLE));
         }
         return Integer.parseInt(text);
     }
@@ -38,7 +38,7 @@ public final class Answers {
     public int count(String path, int most) {
         String text = typed.getOrDefault(path, "0").strip();
         if (!text.matches("[0-9]{1,4}") || Integer.parseInt(text) > most) {
-            throw new InvalidFact("/" + path, "Tell us a number from 0 to " + most + ".");
+            throw new InvalidFact("/" + path, Fault.of("number-up-to", most));
         }
         return Integer.parseInt(text);
     }
@@ -48,11 +48,11 @@ public final class Answers {
         try {
             Money amount = Money.parse(typed.getOrDefault(path, "0").strip());
             if (amount.isNegative()) {
-                throw new InvalidFact("/" + path, "An amount cannot be below 0.");
+                throw new InvalidFact("/" + path, Fault.of("amount-below-zero"));
             }
             return amount;
-        } catch (IllegalArgumentException e) {
-            throw new InvalidFact("/" + path, e.getMessage());
+        } catch (Unreadable e) {
+            throw new InvalidFact("/" + path, e.fault());
         }
     }
 
@@ -66,7 +66,7 @@ public final class Answers {
         try {
             return Frequency.valueOf(typed.getOrDefault(path, Frequency.MONTHLY.name()));
         } catch (IllegalArgumentException e) {
-            throw new InvalidFact("/" + path, "Choose how often the money comes.");
+            throw new InvalidFact("/" + path, Fault.of("how-often"));
         }
     }
 }

@@ -50,6 +50,16 @@ public sealed interface Value {
     /** Known to have no value; only where a chapter says null. */
     record Nothing() implements Value {}
 
+    /** Whether it came to nothing: no amount, no value, an empty row. A count of 0 is an answer. */
+    default boolean isNothing() {
+        return switch (this) {
+            case Amount amount -> amount.money().equals(Money.ZERO);
+            case Row row -> row.values().isEmpty();
+            case Nothing ignored -> true;
+            case Value other -> false;
+        };
+    }
+
     static Value of(Money money) {
         return new Amount(money);
     }

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -20,11 +21,15 @@ import org.civitane.core.amount.Money;
 /**
  * The texts of one programme in one language: sentences for the steps of its working, its words and its questions.
  *
- * <p>A text may carry figures by name, {@code {freeLimit}}; a step's own result is {@code {result}}. A step whose
- * result is yes or no has its texts under {@code <code>.true} and {@code <code>.false}.
+ * <p>A text may carry figures by name, {@code {freeLimit}}; a step's own result is {@code {result}}. With the words for
+ * one and for several, {@code {unitSize|person|people}} becomes "1 person" or "4 people". What stands in square brackets
+ * is left out of a step's sentence where a figure in it came to nothing: {@code [ less {medical}]}. A step whose result
+ * is yes or no has its texts under {@code <code>.true} and {@code <code>.false}.
  */
 public final class Wording {
-    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)(?:\\|([^|{}]*)\\|([^|{}]*))?}");
+
+    private static final Pattern IF_ANY = Pattern.compile("\\[([^\\[\\]]*)]");
 
     private static final Currency EURO = Currency.getInstance("EUR");
 
@@ -85,8 +90,20 @@ public final class Wording {
         Map<String, String> figures = new HashMap<>();
         step.inputs().forEach(input -> figures.put(input.name(), shown(input.value())));
         figures.put("result", shown(step.result()));
+        Set<String> nothing = step.inputs().stream()
+                .filter(input -> input.value().isNothing())
+                .map(Step.Input::name)
+                .collect(Collectors.toSet());
         String key = "step." + step.code() + (step.result() instanceof Value.Flag flag ? "." + flag.holds() : "");
-        return filled(text(key), figures);
+        return filled(withoutNothing(text(key), nothing), figures);
+    }
+
+    private static String withoutNothing(String template, Set<String> nothing) {
+        return IF_ANY.matcher(template)
+                .replaceAll(part ->
+                        PLACE.matcher(part.group(1)).results().anyMatch(place -> nothing.contains(place.group(1)))
+                                ? ""
+                                : Matcher.quoteReplacement(part.group(1)));
     }
 
     /** A text with its named places filled in; a place without a figure is an error of the bundle. */
@@ -99,7 +116,8 @@ public final class Wording {
                         Wording.class.getName(),
                         place.group(1));
             }
-            return Matcher.quoteReplacement(figure);
+            String counted = place.group(2) == null ? "" : " " + place.group(figure.equals("1") ? 2 : 3);
+            return Matcher.quoteReplacement(figure + counted);
         });
     }
 

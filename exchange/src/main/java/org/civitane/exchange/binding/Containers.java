@@ -17,7 +17,7 @@ final class Containers {
     static Reader<List<Object>> listOf(Reader<?> element) {
         return parser -> {
             if (parser.currentToken() != JsonToken.START_ARRAY) {
-                throw Scalars.wrongType(parser, "a list");
+                throw Scalars.wrongType(parser, "list");
             }
             List<Object> values = new ArrayList<>();
             while (parser.nextToken() != JsonToken.END_ARRAY) {
@@ -35,14 +35,14 @@ final class Containers {
     static Reader<Map<DayOfWeek, Object>> byWeekday(Reader<?> element) {
         return parser -> {
             if (parser.currentToken() != JsonToken.START_OBJECT) {
-                throw Scalars.wrongType(parser, "an object");
+                throw Scalars.wrongType(parser, "object");
             }
             Map<DayOfWeek, Object> values = new EnumMap<>(DayOfWeek.class);
             for (String key = parser.nextName(); key != null; key = parser.nextName()) {
                 parser.nextToken();
                 try {
                     if (values.put(weekday(key), element.read(parser)) != null) {
-                        throw new BadInput("", "This weekday is given twice.");
+                        throw BadInput.at("", "weekday-twice");
                     }
                 } catch (BadInput e) {
                     throw e.below(key);
@@ -54,7 +54,7 @@ final class Containers {
 
     static Unread passOver(JsonParser parser) {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw Scalars.wrongType(parser, "an object");
+            throw Scalars.wrongType(parser, "object");
         }
         parser.skipChildren();
         return new Unread();
@@ -62,7 +62,7 @@ final class Containers {
 
     private static DayOfWeek weekday(String key) {
         if (key.length() != 1 || key.charAt(0) < '1' || key.charAt(0) > '7') {
-            throw new BadInput("", "A weekday is \"1\", for Monday, to \"7\".");
+            throw BadInput.at("", "weekday");
         }
         return DayOfWeek.of(key.charAt(0) - '0');
     }

@@ -35,13 +35,13 @@ public record Input(byte[] json, int offset, int length) {
             parser.nextToken();
             T read = reader.apply(parser);
             if (parser.nextToken() != null) {
-                throw new BadInput("", "There is more after the end of the document.");
+                throw BadInput.at("", "more-after-the-end");
             }
             return read;
         } catch (JacksonException e) {
-            throw new BadInput("", "This is not JSON: " + inShort(e) + ".");
+            throw BadInput.at("", "not-json", inShort(e));
         } catch (InvalidFact e) {
-            throw new BadInput(e.pointer(), e.getMessage());
+            throw new BadInput(e.pointer(), e.fault());
         }
     }
 }

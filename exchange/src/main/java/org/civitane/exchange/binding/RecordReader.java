@@ -69,7 +69,7 @@ final class RecordReader<T> implements Reader<T> {
     @Override
     public T read(JsonParser parser) {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw Scalars.wrongType(parser, "an object");
+            throw Scalars.wrongType(parser, "object");
         }
         return readFields(parser);
     }
@@ -83,7 +83,7 @@ final class RecordReader<T> implements Reader<T> {
             parser.nextToken();
             int position = positionOf(name, expected);
             if ((given >> position & 1) != 0) {
-                throw new BadInput("", "\"" + name + "\" is given twice.").below(name);
+                throw BadInput.at("", "given-twice", name).below(name);
             }
             given |= 1L << position;
             expected = position + 1;
@@ -104,7 +104,7 @@ final class RecordReader<T> implements Reader<T> {
         }
         Integer position = positions.get(name);
         if (position == null) {
-            throw new BadInput("", "There is no field \"" + name + "\" here.").below(name);
+            throw BadInput.at("", "no-field-called", name).below(name);
         }
         return position;
     }
@@ -135,7 +135,7 @@ final class RecordReader<T> implements Reader<T> {
             case EMPTY_LIST -> List.of();
             case EMPTY_MAP -> Map.of();
             case FALSE -> Boolean.FALSE;
-            case ERROR -> throw new BadInput("/" + names[i], "\"" + names[i] + "\" must be given.");
+            case ERROR -> throw BadInput.at("/" + names[i], "must-be-given", names[i]);
         };
     }
 
@@ -144,7 +144,7 @@ final class RecordReader<T> implements Reader<T> {
         try {
             return (T) constructor.invokeExact(values);
         } catch (InvalidFact e) {
-            throw new BadInput(e.pointer(), e.getMessage());
+            throw new BadInput(e.pointer(), e.fault());
         } catch (RuntimeException | Error e) {
             throw e;
         } catch (Throwable e) {

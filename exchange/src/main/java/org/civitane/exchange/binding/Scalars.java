@@ -11,6 +11,8 @@ import java.util.stream.Collectors;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.Quarter;
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
@@ -39,26 +41,26 @@ final class Scalars {
     /** A text; blank ones are told apart by the caller. */
     static String text(JsonParser parser) {
         if (parser.currentToken() != JsonToken.VALUE_STRING) {
-            throw wrongType(parser, "a text");
+            throw wrongType(parser, "text");
         }
         return parser.getString();
     }
 
     static Money amount(JsonParser parser) {
         if (parser.currentToken() != JsonToken.VALUE_STRING) {
-            throw wrongType(parser, "an amount in quotes, such as \"512.00\"");
+            throw wrongType(parser, "amount");
         }
         try {
             return Money.parse(parser.getString());
-        } catch (IllegalArgumentException e) {
-            throw new BadInput("", e.getMessage());
+        } catch (Unreadable e) {
+            throw new BadInput("", e.fault());
         }
     }
 
     static Money amountFromZero(JsonParser parser) {
         Money amount = amount(parser);
         if (amount.isNegative()) {
-            throw new BadInput("", "This amount cannot be below 0; it is " + amount + ".");
+            throw BadInput.at("", "this-amount-below-zero", amount);
         }
         return amount;
     }
@@ -67,16 +69,16 @@ final class Scalars {
         return switch (parser.currentToken()) {
             case VALUE_TRUE -> Boolean.TRUE;
             case VALUE_FALSE -> Boolean.FALSE;
-            default -> throw wrongType(parser, "true or false");
+            default -> throw wrongType(parser, "flag");
         };
     }
 
     static Long longNumber(JsonParser parser) {
         if (parser.currentToken() != JsonToken.VALUE_NUMBER_INT) {
-            throw wrongType(parser, "a whole number");
+            throw wrongType(parser, "whole-number");
         }
         if (parser.getNumberType() == JsonParser.NumberType.BIG_INTEGER) {
-            throw new BadInput("", "This number is too large.");
+            throw BadInput.at("", "number-too-large");
         }
         return parser.getLongValue();
     }
@@ -84,7 +86,7 @@ final class Scalars {
     static Integer wholeNumber(JsonParser parser) {
         long number = longNumber(parser);
         if (number < Integer.MIN_VALUE || number > Integer.MAX_VALUE) {
-            throw new BadInput("", "This number is too large.");
+            throw BadInput.at("", "number-too-large");
         }
         return (int) number;
     }
@@ -92,25 +94,24 @@ final class Scalars {
     static LocalDate date(JsonParser parser) {
         String text = text(parser);
         if (text.length() != DATE_LENGTH) {
-            throw new BadInput("", "A date looks like \"2026-09-14\".");
+            throw BadInput.at("", "date");
         }
         try {
             return IsoTime.date(text);
         } catch (DateTimeException e) {
-            throw new BadInput("", "There is no date \"" + text + "\".");
+            throw BadInput.at("", "no-date", text);
         }
     }
 
     static LocalDateTime dateTime(JsonParser parser) {
         String text = text(parser);
         if (text.length() != DATE_TIME_LENGTH) {
-            throw new BadInput(
-                    "", "A moment is local time with seconds and without an offset, such as \"2026-09-14T10:32:00\".");
+            throw BadInput.at("", "moment");
         }
         try {
             return IsoTime.dateTime(text);
         } catch (DateTimeException e) {
-            throw new BadInput("", "There is no moment \"" + text + "\".");
+            throw BadInput.at("", "no-moment", text);
         }
     }
 
@@ -121,17 +122,17 @@ final class Scalars {
                 return YearMonth.parse(text);
             }
         } catch (DateTimeException e) {
-            throw new BadInput("", "There is no month \"" + text + "\".");
+            throw BadInput.at("", "no-month", text);
         }
-        throw new BadInput("", "A month looks like \"2026-08\".");
+        throw BadInput.at("", "month");
     }
 
     private static <T> Reader<T> written(Function<String, T> parse) {
         return parser -> {
             try {
                 return parse.apply(text(parser));
-            } catch (IllegalArgumentException e) {
-                throw new BadInput("", e.getMessage());
+            } catch (Unreadable e) {
+                throw new BadInput("", e.fault());
             }
         };
     }
@@ -143,27 +144,28 @@ final class Scalars {
         return parser -> {
             E found = byName.get(text(parser));
             if (found == null) {
-                throw new BadInput(
+                throw BadInput.at(
                         "",
-                        "This must be one of "
-                                + Arrays.stream(constants).map(Object::toString).collect(Collectors.joining(", "))
-                                + ".");
+                        "one-of",
+                        Arrays.stream(constants).map(Object::toString).collect(Collectors.joining(", ")));
             }
             return found;
         };
     }
 
+    /** @param expected one of the words {@code type.…} of the faults */
     static BadInput wrongType(JsonParser parser, String expected) {
-        return new BadInput("", "This must be " + expected + ", not " + described(parser.currentToken()) + ".");
+        return BadInput.at(
+                "", "wrong-type", Fault.of("type." + expected), Fault.of("type." + typeOf(parser.currentToken())));
     }
 
-    private static String described(JsonToken token) {
+    private static String typeOf(JsonToken token) {
         return switch (token) {
-            case START_OBJECT -> "an object";
-            case START_ARRAY -> "a list";
-            case VALUE_STRING -> "a text";
-            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> "a number";
-            case VALUE_TRUE, VALUE_FALSE -> "true or false";
+            case START_OBJECT -> "object";
+            case START_ARRAY -> "list";
+            case VALUE_STRING -> "text";
+            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> "number";
+            case VALUE_TRUE, VALUE_FALSE -> "flag";
             case VALUE_NULL -> "null";
             default -> "nothing";
         };

@@ -31,9 +31,9 @@ public final class CaseFiles {
             try {
                 return programme.determine(file, book, why);
             } catch (NoPolicyInForce e) {
-                throw new BadInput("/receivedAt", e.getMessage());
+                throw new BadInput("/receivedAt", e.fault());
             } catch (ArithmeticException e) {
-                throw new BadInput("", "The amounts are too large to add up.");
+                throw BadInput.at("", "too-large-to-add");
             }
         }
     }
@@ -83,7 +83,7 @@ public final class CaseFiles {
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
             if (name.equals(PROGRAMME) && found.isPresent()) {
-                throw new BadInput("/" + PROGRAMME, "\"programme\" is given twice.");
+                throw BadInput.at("/" + PROGRAMME, "given-twice", PROGRAMME);
             }
             if (name.equals(PROGRAMME)) {
                 found = Optional.of(programmeAt(parser));
@@ -91,7 +91,7 @@ public final class CaseFiles {
                 parser.skipChildren();
             }
         }
-        return found.orElseThrow(() -> new BadInput("/" + PROGRAMME, "\"programme\" must be given."));
+        return found.orElseThrow(() -> BadInput.at("/" + PROGRAMME, "must-be-given", PROGRAMME));
     }
 
     /**
@@ -111,18 +111,17 @@ public final class CaseFiles {
 
     private static void checkObject(JsonParser parser) {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw new BadInput("", "A case file is an object.");
+            throw BadInput.at("", "case-file");
         }
     }
 
     private static Programme<?> programmeAt(JsonParser parser) {
         if (parser.currentToken() != JsonToken.VALUE_STRING) {
-            throw new BadInput("/" + PROGRAMME, "The programme is a text.");
+            throw BadInput.at("/" + PROGRAMME, "programme-text");
         }
         String id = parser.getString();
         Optional<Programme<?>> found = Catalogue.find(id);
-        return found.orElseThrow(
-                () -> new BadInput("/" + PROGRAMME, "There is no programme \"" + shortened(id) + "\"."));
+        return found.orElseThrow(() -> BadInput.at("/" + PROGRAMME, "no-programme", shortened(id)));
     }
 
     private static String shortened(String text) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.fault.Fault;
 import org.civitane.core.identity.Claimed;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.identity.IdentityDocument;
@@ -56,7 +57,7 @@ public record IdentityInput(
 
         private static void require(String field, Optional<?> given) {
             if (given.isEmpty()) {
-                throw new InvalidFact("/" + field, "\"" + field + "\" must be given.");
+                throw new InvalidFact("/" + field, Fault.of("must-be-given", field));
             }
         }
     }

@@ -46,11 +46,11 @@ public final class Materialities {
         try {
             return Materiality.of(read.programme(), read.file(), question.candidates(), book);
         } catch (InvalidFact e) {
-            throw new BadInput(e.pointer(), e.getMessage());
+            throw new BadInput(e.pointer(), e.fault());
         } catch (NoPolicyInForce e) {
-            throw new BadInput("/caseFile/receivedAt", e.getMessage());
+            throw new BadInput("/caseFile/receivedAt", e.fault());
         } catch (ArithmeticException e) {
-            throw new BadInput("", "The amounts are too large to add up.");
+            throw BadInput.at("", "too-large-to-add");
         }
     }
 
@@ -88,7 +88,7 @@ public final class Materialities {
                 parser.skipChildren();
             }
         }
-        return found.orElseThrow(() -> new BadInput("/" + CASE_FILE, "\"caseFile\" must be given."));
+        return found.orElseThrow(() -> BadInput.at("/" + CASE_FILE, "must-be-given", CASE_FILE));
     }
 
     private static <C extends CaseFile> Question<C> question(JsonParser parser, Programme<C> programme) {
@@ -98,12 +98,12 @@ public final class Materialities {
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
             parser.nextToken();
             if (name.equals(CASE_FILE) && caseFile.isPresent() || name.equals(CANDIDATES) && candidates.isPresent()) {
-                throw new BadInput("", "\"" + name + "\" is given twice.").below(name);
+                throw BadInput.at("", "given-twice", name).below(name);
             }
             switch (name) {
                 case CASE_FILE -> caseFile = Optional.of(inCaseFile(() -> CaseFiles.readAs(programme, parser)));
                 case CANDIDATES -> candidates = Optional.of(candidates(parser));
-                default -> throw new BadInput("", "There is no field here of this name.").below(name);
+                default -> throw BadInput.at("", "no-field").below(name);
             }
         }
         return new Question<>(caseFile.orElseThrow(), candidates.orElse(List.of()));
@@ -127,7 +127,7 @@ public final class Materialities {
 
     private static void checkObject(JsonParser parser) {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
-            throw new BadInput("", "This must be an object.");
+            throw BadInput.at("", "object");
         }
     }
 }

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
  * @param mayLetter whether letters may go to the address
  * @param safeName by which name to ask for them
  * @param safeTime when they can be called or written to safely
+ * @param language in which they would rather be spoken to: {@code en}, {@code pt} or {@code ar}
  */
 public record Contact(
         @NotNull @Size(max = 120) String street,
@@ -24,14 +25,29 @@ public record Contact(
         boolean mayText,
         boolean mayCall,
         @NotNull @Size(max = 80) String safeName,
-        @NotNull @Size(max = 80) String safeTime) {
-    /** Nothing is known, and nothing was ruled out. */
-    public static final Contact UNKNOWN = new Contact("", "", "", "", "", "", true, true, true, true, "", "");
+        @NotNull @Size(max = 80) String safeTime,
+        @NotNull @Size(max = 2) String language) {
+    private static final String OURS = "en";
 
-    /** Whether they asked for care: a channel ruled out, or a safe name or time. */
+    /** Nothing is known, and nothing was ruled out. */
+    public static final Contact UNKNOWN = new Contact("", "", "", "", "", "", true, true, true, true, "", "", "");
+
+    /** Whether they asked for care: a channel ruled out, a safe name or time, or another language. */
     @JsonIgnore
     public boolean isMarked() {
-        return !mayLetter || !mayEmail || !mayText || !mayCall || !safeName.isEmpty() || !safeTime.isEmpty();
+        return !mayLetter
+                || !mayEmail
+                || !mayText
+                || !mayCall
+                || !safeName.isEmpty()
+                || !safeTime.isEmpty()
+                || speaksAnother();
+    }
+
+    /** Whether they would rather be spoken to in another language than ours. */
+    @JsonIgnore
+    public boolean speaksAnother() {
+        return !language.isEmpty() && !language.equals(OURS);
     }
 
     /** Whether they allow any way to reach them outside. */

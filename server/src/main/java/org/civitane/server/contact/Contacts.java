@@ -25,6 +25,7 @@ import tools.jackson.databind.JsonNode;
 public class Contacts {
     private static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,64}@[^@\\s]{1,110}");
     private static final Pattern PHONE = Pattern.compile("\\+[1-9][0-9]{5,14}");
+    private static final Pattern LANGUAGE = Pattern.compile("en|pt|ar");
     private static final Pattern POST_CODE = Pattern.compile("[1-4][0-9]{3}");
 
     private static final int MOST_OTHERS = 20;
@@ -89,7 +90,8 @@ public class Contacts {
                 said.path("mayText").asBoolean(unlessSaid),
                 said.path("mayCall").asBoolean(unlessSaid),
                 text(said, "safeName"),
-                text(said, "safeTime"));
+                text(said, "safeTime"),
+                text(said, "language"));
         check(contact);
         return contact;
     }
@@ -113,7 +115,8 @@ public class Contacts {
                 before.mayText(),
                 before.mayCall(),
                 before.safeName(),
-                before.safeTime());
+                before.safeTime(),
+                before.language());
         check(contact);
         return contact;
     }
@@ -122,13 +125,13 @@ public class Contacts {
     public void keep(UUID claim, String member, Contact contact) {
         database.sql("""
                         insert into contact (claim_id, member, street, house_number, post_code, person_number, email, phone,
-                          may_letter, may_email, may_text, may_call, safe_name, safe_time)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                          may_letter, may_email, may_text, may_call, safe_name, safe_time, language)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (claim_id, member) do update set street = excluded.street, house_number = excluded.house_number,
                           post_code = excluded.post_code, person_number = excluded.person_number, email = excluded.email,
                           phone = excluded.phone, may_letter = excluded.may_letter, may_email = excluded.may_email,
                           may_text = excluded.may_text, may_call = excluded.may_call, safe_name = excluded.safe_name,
-                          safe_time = excluded.safe_time""")
+                          safe_time = excluded.safe_time, language = excluded.language""")
                 .params(
                         claim,
                         member,
@@ -143,7 +146,8 @@ public class Contacts {
                         contact.mayText(),
                         contact.mayCall(),
                         contact.safeName(),
-                        contact.safeTime())
+                        contact.safeTime(),
+                        contact.language())
                 .update();
     }
 
@@ -170,6 +174,7 @@ public class Contacts {
         refuse(contact.email(), EMAIL, "email");
         refuse(contact.phone(), PHONE, "phone");
         refuse(contact.postCode(), POST_CODE, "postCode");
+        refuse(contact.language(), LANGUAGE, "language");
         if (!contact.personNumber().isEmpty() && !PersonNumber.isValid(contact.personNumber())) {
             throw Problem.invalid("contact/personNumber", Phrase.of("contact.bad.personNumber"));
         }
@@ -203,6 +208,7 @@ public class Contacts {
                 row.getBoolean("may_text"),
                 row.getBoolean("may_call"),
                 row.getString("safe_name"),
-                row.getString("safe_time"));
+                row.getString("safe_time"),
+                row.getString("language"));
     }
 }

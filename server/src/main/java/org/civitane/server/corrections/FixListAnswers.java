@@ -175,7 +175,7 @@ public class FixListAnswers {
             return CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
             String path = points.size() == 1 ? points.getFirst().path() : pointAt(e.pointer(), points);
-            throw Problem.invalid(path, Phrase.text(e.getMessage()));
+            throw Problem.invalid(path, Phrase.of(e.fault()));
         }
     }
 

@@ -88,6 +88,11 @@ class DecisionController {
         return pdf(claims.claim(id), decisions.letter(id));
     }
 
+    @GetMapping("/api/claims/{id}/letter/text")
+    LetterText letterText(@PathVariable UUID id) {
+        return new LetterText(decisions.letterText(claims.claim(id).id()));
+    }
+
     /** To whom else the decision was told. */
     @GetMapping("/api/claims/{id}/letters")
     List<LetterBox.ToOther> others(@PathVariable UUID id) {
@@ -103,6 +108,11 @@ class DecisionController {
     ResponseEntity<byte[]> myLetter(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = claims.claimOf(who, id);
         return pdf(claim, decisions.letter(id));
+    }
+
+    @GetMapping("/api/my/claims/{id}/letter/text")
+    LetterText myLetterText(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return new LetterText(decisions.letterText(claims.claimOf(who, id).id()));
     }
 
     private static ResponseEntity<byte[]> pdf(ClaimView claim, byte[] contents) {

@@ -147,6 +147,14 @@ public class Decisions {
         return letters.open(store.letter(claim).orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-letter"))));
     }
 
+    /** What stands in it, as HTML. @throws Problem when there is none, or it went out before pages were kept */
+    @Transactional(readOnly = true)
+    public String letterText(UUID claim) {
+        return store.letter(claim)
+                .flatMap(letters::pageOf)
+                .orElseThrow(() -> Problem.notFound(Phrase.of("problem.no-letter-text")));
+    }
+
     /** To whom else the decision was told. */
     @Transactional(readOnly = true)
     public List<LetterBox.ToOther> lettersToOthers(UUID claim) {

@@ -43,11 +43,23 @@ public class LetterBox {
         return Pdf.bodyOf(letters.html(claim, run, kind, reason, by));
     }
 
-    /** Writes a letter and keeps it; part of the transaction that names it. @return its digest */
+    /** Writes a letter and keeps it, as PDF and as page; part of the transaction that names it. @return its digest */
     String post(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
-        String letter = store.put(letters.pdf(claim, run, kind, reason, by));
+        String page = letters.html(claim, run, kind, reason, by);
+        String letter = store.put(letters.set(page));
         files.hold(letter);
+        database.sql("insert into letter_page (letter, page) values (?, ?) on conflict do nothing")
+                .params(letter, Pdf.bodyOf(page))
+                .update();
         return letter;
+    }
+
+    /** What stands in a letter, as HTML; empty for one that went out before pages were kept. @param letter its digest */
+    Optional<String> pageOf(String letter) {
+        return database.sql("select page from letter_page where letter = ?")
+                .param(letter)
+                .query(String.class)
+                .optional();
     }
 
     /**

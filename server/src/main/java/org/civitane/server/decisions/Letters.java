@@ -38,6 +38,11 @@ class Letters {
         return pdf.set(html(claim, run, kind, reason, by));
     }
 
+    /** A page as PDF. */
+    byte[] set(String page) {
+        return pdf.set(page);
+    }
+
     /** The letter as the page that its PDF is made from. */
     String html(ClaimView claim, Run run, Decision.Kind kind, Phrase reason, Phrase by) {
         Map<String, Object> letter = new HashMap<>();

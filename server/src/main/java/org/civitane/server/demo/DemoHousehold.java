@@ -226,6 +226,9 @@ record DemoHousehold(int number, Story story, String givenName, String familyNam
         if (careful) {
             contact.put("safeName", "Ana").put("safeTime", "mornings");
         }
+        if (number % 9 == 2) {
+            contact.put("language", "pt");
+        }
     }
 
     /** The identity card of the applicant. */

@@ -72,6 +72,9 @@ class DeskStrip {
         if (!contact.safeTime().isEmpty()) {
             words.add(texts.say("caution.time", contact.safeTime()));
         }
+        if (contact.speaksAnother()) {
+            words.add(texts.say("caution.language." + contact.language()));
+        }
         return String.join(" ", words);
     }
 

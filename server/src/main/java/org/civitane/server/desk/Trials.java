@@ -63,7 +63,7 @@ class Trials {
             Run then = run(file);
             return new Trial(outcomes.of(now), outcomes.of(then), Differences.between(now, then));
         } catch (BadInput e) {
-            throw Problem.invalid(e.pointer(), Phrase.text(e.getMessage()));
+            throw Problem.invalid(e.pointer(), Phrase.of(e.fault()));
         } catch (IllegalArgumentException | ClassCastException e) {
             throw Problem.invalid("", Phrase.of("problem.no-such-fact"));
         }

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
@@ -77,7 +76,7 @@ public record Run(Determination determination, Programme<?> programme, List<Name
 
     private static List<Step> counting(List<Step> steps) {
         return steps.stream()
-                .filter(step -> !cameToNothing(step.result()))
+                .filter(step -> !step.result().isNothing())
                 .map(step -> new Step(
                         step.code(),
                         step.rule(),
@@ -87,15 +86,6 @@ public record Run(Determination determination, Programme<?> programme, List<Name
                         step.facts(),
                         counting(step.steps())))
                 .toList();
-    }
-
-    private static boolean cameToNothing(Value result) {
-        return switch (result) {
-            case Value.Amount amount -> amount.money().equals(Money.ZERO);
-            case Value.Row row -> row.values().isEmpty();
-            case Value.Nothing nothing -> true;
-            case Value other -> false;
-        };
     }
 
     /** What an outcome comes to, where the programme has a figure for it: {@code €849.00 a month}. */

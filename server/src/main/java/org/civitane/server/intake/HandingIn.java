@@ -96,7 +96,8 @@ class HandingIn {
             return Application.read(file);
         } catch (BadInput e) {
             throw Problem.invalid(
-                    e.pointer().isEmpty() ? "" : e.pointer().substring(1), Phrase.of("problem.answer", e.getMessage()));
+                    e.pointer().isEmpty() ? "" : e.pointer().substring(1),
+                    Phrase.of("problem.answer", Phrase.of(e.fault())));
         }
     }
 

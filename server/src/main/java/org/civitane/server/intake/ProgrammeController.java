@@ -101,7 +101,7 @@ class ProgrammeController {
                     .toList();
             return new Screened(result, run.wording().text("screening.result." + result), reasons);
         } catch (InvalidFact e) {
-            throw Problem.invalid(e.pointer().substring(1), Phrase.text(e.getMessage()));
+            throw Problem.invalid(e.pointer().substring(1), Phrase.of(e.fault()));
         }
     }
 

@@ -186,7 +186,7 @@ class Outsiders {
                     e.pointer().startsWith(within)
                             ? e.pointer().substring(within.length()).split("/")[0]
                             : "",
-                    Phrase.text(e.getMessage()));
+                    Phrase.of(e.fault()));
         }
     }
 }

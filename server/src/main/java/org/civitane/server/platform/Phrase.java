@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.civitane.core.amount.Money;
+import org.civitane.core.fault.Fault;
 
 /**
  * Something to be said, as a code with its values: it is kept like this and worded by {@link Texts} when it is read, so
@@ -12,6 +13,9 @@ import org.civitane.core.amount.Money;
 public sealed interface Phrase {
     /** Nothing to say. */
     Phrase NOTHING = new Text("");
+
+    /** What the codes of faults begin with. */
+    String FAULT = "fault.";
 
     /** A sentence of {@code messages.properties} with what fills its places {0}, {1} …. */
     record Sentence(String code, List<Phrase> values) implements Phrase {
@@ -57,6 +61,15 @@ public sealed interface Phrase {
     static Phrase of(String code, Object... values) {
         return new Sentence(
                 code, java.util.Arrays.stream(values).map(Phrase::value).toList());
+    }
+
+    /** What is wrong with something that was handed in. */
+    static Phrase of(Fault fault) {
+        return new Sentence(
+                FAULT + fault.code(),
+                fault.values().stream()
+                        .map(value -> value instanceof Fault part ? of(part) : text(value.toString()))
+                        .toList());
     }
 
     /** A text of a programme's words. */

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.civitane.core.fault.Fault;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.reasoning.Wording;
 import org.springframework.context.support.ResourceBundleMessageSource;
@@ -41,12 +42,7 @@ public class Texts {
             case Phrase.Text text -> text.text();
             case Phrase.Count count -> String.valueOf(count.number());
             case Phrase.Amount amount -> Wording.shown(amount.money(), Locale.ENGLISH);
-            case Phrase.Sentence sentence ->
-                messages.getMessage(
-                        sentence.code(),
-                        sentence.values().stream().map(this::value).toArray(),
-                        sentence.code(),
-                        Locale.ENGLISH);
+            case Phrase.Sentence sentence -> sentence(sentence);
             case Phrase.Word word -> word(word);
             case Phrase.Day day ->
                 switch (day.style()) {
@@ -57,6 +53,16 @@ public class Texts {
                 several.parts().stream().map(this::say).collect(Collectors.joining(say(several.between())));
             case Phrase.Capital capital -> capital(say(capital.of()));
         };
+    }
+
+    /** A fault is said in the words of the people here, if they have any for it, else in those of the format. */
+    private String sentence(Phrase.Sentence sentence) {
+        Object[] values = sentence.values().stream().map(this::value).toArray();
+        String otherwise = sentence.code().startsWith(Phrase.FAULT)
+                ? Fault.of(sentence.code().substring(Phrase.FAULT.length()), values)
+                        .inWords(Locale.ENGLISH)
+                : sentence.code();
+        return messages.getMessage(sentence.code(), values, otherwise, Locale.ENGLISH);
     }
 
     private Object value(Phrase phrase) {

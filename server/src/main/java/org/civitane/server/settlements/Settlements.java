@@ -154,7 +154,7 @@ public class Settlements {
             CasePaths.set(file, path, value);
             CaseFiles.read(JsonColumn.bytes(file));
         } catch (BadInput e) {
-            throw Problem.invalid(path.path(), Phrase.text(e.getMessage()));
+            throw Problem.invalid(path.path(), Phrase.of(e.fault()));
         } catch (IllegalArgumentException | ClassCastException e) {
             throw Problem.invalid(path.path(), Phrase.of("problem.no-such-fact"));
         }

@@ -17,6 +17,7 @@ import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
+import org.civitane.core.fault.Fault;
 
 /**
  * One application for rent arrears relief; the components are the fields of the case file.
@@ -126,7 +127,7 @@ public record RentArrearsCase(
         Facts.checkOwners(members, resources);
         Facts.checkExpenses(members, expenses);
         if (monthsAhead.isPresent() && (monthsAhead.get() < 0 || monthsAhead.get() > MOST_MONTHS_AHEAD)) {
-            throw new InvalidFact("/monthsAhead", "This must be 0 to " + MOST_MONTHS_AHEAD + ".");
+            throw new InvalidFact("/monthsAhead", Fault.of("up-to", MOST_MONTHS_AHEAD));
         }
         List<YearMonth> owed =
                 arrears.orElse(List.of()).stream().map(Owed::month).toList();
@@ -159,7 +160,7 @@ public record RentArrearsCase(
         Set<YearMonth> seen = new HashSet<>();
         for (int i = 0; i < months.size(); i++) {
             if (!seen.add(months.get(i))) {
-                throw new InvalidFact(before + i + after, "The month " + months.get(i) + " is listed twice.");
+                throw new InvalidFact(before + i + after, Fault.of("month-twice", months.get(i)));
             }
         }
     }

@@ -1,6 +1,7 @@
 package org.civitane.core.programme.schoolmeals;
 
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.fault.Fault;
 
 /**
  * Where a member goes to school.
@@ -11,7 +12,7 @@ public record Pupil(String school, int year) {
     /** @throws InvalidFact when the year is below 0 */
     public Pupil {
         if (year < 0) {
-            throw new InvalidFact("/year", "A school year is 0 or more.");
+            throw new InvalidFact("/year", Fault.of("school-year"));
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.fault.Fault;
 
 /**
  * What a parcel is like; what is not known, or does not apply, is not given.
@@ -28,7 +29,7 @@ public record Attributes(
         bathrooms.ifPresent(rooms -> Facts.checkAtLeast(0, rooms, "/bathrooms"));
         garageSpaces.ifPresent(spaces -> Facts.checkAtLeast(0, spaces, "/garageSpaces"));
         if (condition.filter(grade -> grade < 1 || grade > BEST_CONDITION).isPresent()) {
-            throw new InvalidFact("/condition", "A condition is 1 to " + BEST_CONDITION + ".");
+            throw new InvalidFact("/condition", Fault.of("condition", BEST_CONDITION));
         }
     }
 

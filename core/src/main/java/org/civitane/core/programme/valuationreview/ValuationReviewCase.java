@@ -14,6 +14,7 @@ import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.WrittenAs;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
+import org.civitane.core.fault.Fault;
 
 /**
  * One application for a review; the components are the fields of the case file.
@@ -71,7 +72,7 @@ public record ValuationReviewCase(
         /** @throws InvalidFact when the tax year is no calendar year */
         public Parcel {
             if (taxYear < FIRST_YEAR || taxYear > LAST_YEAR) {
-                throw new InvalidFact("/taxYear", "A tax year is a calendar year, such as 2026.");
+                throw new InvalidFact("/taxYear", Fault.of("tax-year"));
             }
         }
 
@@ -169,7 +170,7 @@ public record ValuationReviewCase(
 
     private static void checkPrice(Money price) {
         if (!price.isPositive()) {
-            throw new InvalidFact("/price", "A price is above 0.");
+            throw new InvalidFact("/price", Fault.of("price"));
         }
     }
 }

@@ -290,7 +290,7 @@ public class FoodAssistanceTest {
                         .reasons()
                         .stream()
                         .map(wording::sentence))
-                .contains("Gross income of €1,612.01 is over the limit of €1,612.00, by €0.01.");
+                .contains("Your €1,612.01 a month before deductions is above the limit of €1,612.00, by €0.01.");
     }
 
     @Test

@@ -293,7 +293,7 @@ public class SchoolMealsTest {
                 new Household().pupil("c1").wages("3015.01", Frequency.MONTHLY).determined(Reasoning.recording());
         Wording wording = new SchoolMeals().wording(Locale.ENGLISH);
         assertThat(determination.reasons().stream().map(wording::sentence))
-                .contains("Income of €3,015.01 a month is over the limit for reduced meals, €3,015.00, by €0.01.");
+                .contains("Your €3,015.01 a month is above the limit for reduced meals, €3,015.00, by €0.01.");
         Step counted = determination.reasons().stream()
                 .filter(step -> step.code().equals("countedIncome"))
                 .findFirst()
