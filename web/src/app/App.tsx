@@ -51,6 +51,10 @@ const OthersScreen = lazy(() =>
 const MessagesScreen = lazy(() =>
   import('../public/messages/MessagesScreen').then((it) => ({ default: it.MessagesScreen })),
 );
+const FeeScreen = lazy(() => import('../public/fee/FeeScreen').then((it) => ({ default: it.FeeScreen })));
+const CheckScreen = lazy(() =>
+  import('../public/check/CheckScreen').then((it) => ({ default: it.CheckScreen })),
+);
 const MyLetterScreen = lazy(() =>
   import('../public/my-letter/MyLetterScreen').then((it) => ({ default: it.MyLetterScreen })),
 );
@@ -102,6 +106,8 @@ export function App() {
         <Route path="/apply/:programme/:chapter?" element={<Only staff={false} show={<ApplyScreen />} />} />
         <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
         <Route path="/my/:claim/receipt" element={<Only staff={false} show={<ReceiptScreen />} />} />
+        <Route path="/check/:number?" element={<CheckScreen />} />
+        <Route path="/my/:claim/fee" element={<Only staff={false} show={<FeeScreen />} />} />
         <Route path="/my/:claim/letter" element={<Only staff={false} show={<MyLetterScreen />} />} />
         <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
         <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />

@@ -4,7 +4,9 @@ import { CheckField, SelectField, TextField } from '../components/Field';
 import { useFault } from './Faults';
 import { NamesField, RecordField, RowsField } from './ManyFields';
 import { MonthsField } from './MonthsField';
+import { PhotoField } from './PhotoField';
 import { type Asked, type Given, isAsked, isRecord, readAs } from './shapes';
+import { ZoneField } from './ZoneField';
 
 export type People = { id: string; givenName?: string }[];
 
@@ -127,6 +129,12 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
           people={people}
           onChange={set}
         />
+      );
+    case 'ZONE':
+      return <ZoneField {...labelled} value={value} record={record} onChange={set} />;
+    case 'PHOTO':
+      return (
+        <PhotoField id={labelled.id} label={asked.label} error={error ?? null} value={value} onChange={set} />
       );
     case 'MONTHS':
       return <MonthsField asked={asked} record={record} within={path} onChange={onChange} />;

@@ -42,7 +42,12 @@ function given(asked: Asked, value: unknown, t: T, people: Person[]): string {
     case 'MEMBER':
       return people.find((each) => each.id === value)?.givenName ?? String(value);
     case 'NAMES':
+    case 'ZONE':
       return (value as string[]).join(', ');
+    case 'PHOTO':
+      return isRecord(value)
+        ? t('facts.photoOf', { date: dateText(String(value.takenOn ?? '')) })
+        : String(value);
     case 'RECORD':
       return isRecord(value) ? recordLines(asked, value, t, people).join('; ') : String(value);
     case 'MONTHS':

@@ -96,6 +96,8 @@ const MUST_BE_SAID: Asked['widget'][] = [
   'CHOICE',
   'ROWS',
   'NAMES',
+  'ZONE',
+  'PHOTO',
 ];
 
 export function isBlank(value: unknown): boolean {

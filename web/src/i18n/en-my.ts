@@ -7,6 +7,7 @@ export const enMy = {
     goOn: 'Go on with {{programme}}',
     wanted: 'Wanted from you: {{what}}, by {{until}}',
     at: {
+      fee: 'See the fee and pay it',
       'fix-list': 'Put it right',
       identity: 'Answer',
       papers: 'Send the papers',
@@ -14,6 +15,7 @@ export const enMy = {
     },
     letter: 'Open the letter',
     letterTitle: 'Our letter to you',
+    fee: 'Fee and certificate',
     letterPdf: 'The letter as PDF',
     backToClaims: 'Back to My claims',
     identity: 'Who you are, and your receipt',
@@ -158,6 +160,46 @@ export const enMy = {
     notices: 'Word that went out',
     channel: { EMAIL: 'e-mail', TEXT: 'text message', NONE: 'no way allowed' },
     state: { QUEUED: 'on its way', SENT: 'sent', HELD: 'not sent' },
+  },
+  fee: {
+    title: 'Fee',
+    how: 'You pay on a page of the payment service and come back here. Once it is paid, what you asked for is made out at once.',
+    pay: 'Pay {{amount}}',
+    receipt: 'The receipt as PDF',
+    madeOut: 'Made out on {{date}}, valid until {{until}}.',
+    number: 'Number:',
+    open: 'Open it as PDF',
+    check: 'See what others see when they check it',
+    state: {
+      OPEN: 'To be paid by {{date}}; after that nothing is made out.',
+      PAID: 'Paid.',
+      LAPSED: 'It was not paid by {{date}}, so nothing was made out. You can apply again.',
+      GIVEN_BACK: 'It was paid, and went back to you.',
+    },
+  },
+  check: {
+    title: 'Check a certificate',
+    intro:
+      'Anyone who is shown a certificate of this office can see here whether it stands. Nothing about the person is shown.',
+    number: 'Number of the certificate',
+    hint: 'Sixteen signs in four groups; it stands below the name.',
+    go: 'Check it',
+    kind: 'What it is',
+    issued: 'Made out on',
+    until: 'Valid until',
+    state: {
+      STANDS: 'It stands',
+      REPLACED: 'It was replaced',
+      LAPSED: 'It has lapsed',
+      UNKNOWN: 'Not known',
+    },
+    words: {
+      STANDS: 'This office made it out, and it is valid. Compare the dates below with those on the paper.',
+      REPLACED: 'This office made it out, but another certificate stands in its place.',
+      LAPSED: 'This office made it out, but its last day has passed.',
+      UNKNOWN:
+        'No certificate has this number. Look at the number again; if it is right, do not rely on the paper.',
+    },
   },
   contact: {
     chapter: 'Where and how can we reach you?',

@@ -106,6 +106,8 @@ export const enOffice = {
     BENEFITS: 'Benefit register',
     CIVIL: 'Civil register',
     WAGES: 'Wage register',
+    POLICE: 'Police register',
+    PAY: 'Payment service',
     ADDRESSES: 'Address register',
     CARRIER: 'Carrier of mail and text messages',
     BANK: 'Bank',

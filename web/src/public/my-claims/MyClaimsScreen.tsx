@@ -97,6 +97,11 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {t('my.others')}
           </Link>
         )}
+        {claim.hasFee && claim.wantedAt !== 'fee' && (
+          <Link to={`/my/${claim.id}/fee`} className="inline-flex min-h-11 items-center">
+            {t('my.fee')}
+          </Link>
+        )}
         {claim.hasPayments && (
           <Link to={`/my/${claim.id}/account`} className="inline-flex min-h-11 items-center">
             {t('my.payments')}

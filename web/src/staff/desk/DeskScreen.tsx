@@ -22,6 +22,15 @@ import { usePapers } from './usePapers';
 
 type Fact = Schemas['Fact'];
 
+/** Where what stands in the way is dealt with; everything else is a fact. */
+const TAB_OF: Partial<Record<Schemas['Obstacle']['kind'], Tab>> = {
+  REGISTER: 'registers',
+  IDENTITY: 'identity',
+  OTHERS: 'others',
+  REMARK: 'others',
+  MESSAGE: 'messages',
+};
+
 const NOTHING: Open = {
   settling: undefined,
   settlingAll: false,
@@ -121,11 +130,9 @@ function DeskOf({ claim }: { claim: string }) {
     setChosen(fact.path);
   };
   const goTo = (obstacle: Schemas['Obstacle']) => {
-    leadTo((path) => path === obstacle.path);
-    if (obstacle.kind === 'REGISTER') setTab('registers');
-    if (obstacle.kind === 'IDENTITY') setTab('identity');
-    if (obstacle.kind === 'OTHERS' || obstacle.kind === 'REMARK') setTab('others');
-    if (obstacle.kind === 'MESSAGE') setTab('messages');
+    const at = TAB_OF[obstacle.kind];
+    if (at) setTab(at);
+    else leadTo((path) => path === obstacle.path);
     if (obstacle.kind === 'MATCH') go(`/claims/${claim}/household`);
     const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
     if (obstacle.kind === 'PAPERS_CAME' && came) show(came.id);
@@ -156,7 +163,7 @@ function DeskOf({ claim }: { claim: string }) {
       <Problem of={failed} />
       {isDone && <NextClaim next={next} />}
       <div
-        className={`dense grid min-h-[calc(100vh-7rem)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[13rem_minmax(0,0.75fr)_minmax(0,1.25fr)]' : 'lg:grid-cols-[14.5rem_minmax(0,1fr)_18.75rem]'}`}
+        className={`dense grid min-h-[calc(100vh-7rem)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[13rem_minmax(0,0.85fr)_minmax(0,1.15fr)]' : 'lg:grid-cols-[14.5rem_minmax(0,1fr)_18.75rem]'}`}
       >
         <div className="border-e border-base-300">
           <InTheWay desk={desk} onAsk={ask} onGo={goTo} onSettleAll={() => openUp({ settlingAll: true })} />

@@ -7,6 +7,7 @@ import { PaymentList } from '../../claim/PaymentList';
 import { TextField } from '../../components/Field';
 import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
+import { FeePanel } from './FeePanel';
 import { OthersAccount } from './OthersAccount';
 
 /** What follows the decision in money; a caseworker looks at what the bank booked otherwise. */
@@ -53,6 +54,7 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
   return (
     <section className="space-y-3 p-4" aria-label={t('desk.tab.payments')}>
       <Problem of={following.error ?? accept.error ?? done.error} />
+      <FeePanel claim={desk.id} />
       {now?.payments.length === 0 && now.others.length === 0 && <p>{t('payments.none')}</p>}
       {now && now.payments.length > 0 && (
         <>

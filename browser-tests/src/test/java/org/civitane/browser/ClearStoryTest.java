@@ -6,12 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
-import java.util.List;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.testng.annotations.BeforeClass;
-import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** That it stays clear for whoever uses the keyboard, listens, enlarges the text, or loses the network or the session. */
@@ -68,6 +69,30 @@ public class ClearStoryTest {
         page.context().setOffline(false);
         assertThat(focused(page)).hasText("Who goes to school?");
         assertThat(page.getByText("There is no network at present.")).hasCount(0);
+    }
+
+    @Test
+    public void aChosenFileWaitsForTheNetworkAndOverLoadingAgain() {
+        Page page = civitane.signedIn("runa.ostby@post.example", 390, 844);
+        page.navigate("/my");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Papers"))
+                .first()
+                .click();
+        page.route("**/papers?*", Route::abort);
+        page.locator("input[type=file]")
+                .first()
+                .setInputFiles(new FilePayload(
+                        "slip.pdf", "application/pdf", "%PDF-1.4 no more".getBytes(StandardCharsets.US_ASCII)));
+        assertThat(page.getByText("kept here until there is a network")).isVisible();
+        page.reload();
+        assertThat(page.getByText("kept here until there is a network")).isVisible();
+        page.unroute("**/papers?*");
+        page.reload();
+        assertThat(page.getByText("slip.pdf")).isVisible();
+        assertThat(page.getByText("kept here until there is a network")).hasCount(0);
+        page.reload();
+        assertThat(page.locator("main h1")).isVisible();
+        assertThat(page.getByText("kept here until there is a network")).hasCount(0);
     }
 
     @Test
@@ -154,46 +179,6 @@ public class ClearStoryTest {
         assertThat(Civitane.violations(page)).isEmpty();
         page.getByText("To the first page").click();
         assertThat(focused(page)).hasText("What do you need help with?");
-    }
-
-    @DataProvider
-    Object[][] ways() {
-        return new Object[][] {
-            {320, "() => {}"},
-            {390, "() => { document.documentElement.style.fontSize = '200%' }"},
-            {390, "() => { document.documentElement.dir = 'rtl' }"},
-            {390, LONGER},
-        };
-    }
-
-    /** Every text two fifths longer, as other languages are. */
-    private static final String LONGER = """
-            () => {
-                const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-                for (let text = texts.nextNode(); text; text = texts.nextNode())
-                    text.data = text.data.replace(/\\p{L}{3,}/gu, word => word + word.slice(0, Math.ceil(word.length * 0.4)));
-            }""";
-
-    @Test(dataProvider = "ways")
-    public void nothingScrollsSideways(int width, String how) {
-        Page page = civitane.signedIn("runa.ostby@post.example", width, 844);
-        for (String address : List.of("/", "/programmes/food-assistance", "/my", "/rulebook", "/letter", "/nowhere")) {
-            page.navigate(address);
-            assertThat(page.locator("main h1")).isVisible();
-            page.evaluate(how);
-            assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
-                    .as(address)
-                    .isLessThanOrEqualTo(width);
-        }
-    }
-
-    @Test
-    public void theSheetWorksOnAPhone() {
-        Page sheet = civitane.signedIn(CASEWORKER, 390, 844);
-        assertThat(sheet.locator("[data-row]").first()).isVisible();
-        assertThat((Integer) sheet.evaluate("document.documentElement.scrollWidth"))
-                .isLessThanOrEqualTo(390);
-        assertThat(Civitane.violations(sheet)).isEmpty();
     }
 
     /** Someone who has an account and is at the first chapter of an application for school meals. */

@@ -101,6 +101,7 @@ public class SchoolMealsStoryTest {
     @Test(dependsOnMethods = "caseworkerSettlesAFactAndTakesItBack")
     void caseworkerAsksForACorrection() {
         desk.getByText("Wages, Tarn Quay Bakery").first().click();
+        assertThat(desk.locator("tr[aria-selected=true]")).isFocused();
         desk.keyboard().press("f");
         desk.getByLabel("What is wrong or unclear, said to the applicant").fill("Which months does this cover?");
         assertThat(Civitane.violations(desk)).isEmpty();

@@ -37,6 +37,7 @@ public class ApiTest extends ServerTest {
             "POST /api/carry",
             "POST /api/letter",
             "POST /api/letter/answer",
+            "GET /api/check/{number}",
             "POST /api/link",
             "POST /api/link/confirm",
             "POST /api/link/code",
@@ -52,7 +53,7 @@ public class ApiTest extends ServerTest {
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"expires":"","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
 
     @Autowired
     private MockMvc http;
@@ -111,6 +112,9 @@ public class ApiTest extends ServerTest {
                 boolean mayBeNone = call.path().endsWith("/letter")
                         || call.path().endsWith("/letter/text")
                         || call.path().endsWith("/picture")
+                        || call.path().endsWith("/photo")
+                        || call.path().endsWith("/fee")
+                        || call.path().endsWith("/documents/{document}")
                         || call.path().endsWith("/letters/{whom}");
                 assertThat(status == expected || mayBeNone && status == 404)
                         .as(call + " " + status)

@@ -61,6 +61,8 @@ public class ErrorsTest extends ServerTest {
             "\"-1\"");
     private static final List<String> FIELDS = List.of(
             "version",
+            "lines",
+            "expires",
             "path",
             "view",
             "value",

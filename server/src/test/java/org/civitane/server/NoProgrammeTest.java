@@ -35,6 +35,7 @@ public class NoProgrammeTest {
             "issuedOn",
             "purpose",
             "letter",
+            "photo",
             "end",
             "REFERRED",
             "IDENTITY");

@@ -78,7 +78,7 @@ public class ReadOnceTest extends ServerTest {
         Effort mine = effort(get("/api/my/claims"), applicant);
         assertEffort(deciding, 48, 1);
         assertEffort(desk, 21, 0);
-        assertEffort(mine, 7, 0);
+        assertEffort(mine, 8, 0);
     }
 
     @Test

@@ -53,6 +53,11 @@ public record PaperKind(String code, Reading reading, Set<String> lines, Optiona
     /** Whatever else someone sends. */
     public static final PaperKind OTHER = new PaperKind("OTHER", Reading.NOTHING, Set.of(), Optional.empty(), USUAL);
 
+    /** A kind that only one programme wants, and on which nothing is read that is compared with anything. */
+    public static PaperKind other(String code) {
+        return new PaperKind(code, Reading.NOTHING, Set.of(), Optional.empty(), USUAL);
+    }
+
     /** What can be read on it, in the order in which it is shown beside the picture. */
     public List<String> fields() {
         return switch (reading) {

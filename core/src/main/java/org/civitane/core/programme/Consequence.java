@@ -2,6 +2,7 @@ package org.civitane.core.programme;
 
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.util.List;
 import java.util.Optional;
 import org.civitane.core.amount.Money;
 
@@ -21,6 +22,25 @@ public sealed interface Consequence {
             this(month, amount, on, Optional.empty());
         }
     }
+
+    /**
+     * A fee is asked for. Nothing that rests on it happens before it is paid.
+     *
+     * @param payBy the last day for it; unpaid then, it is not asked for any more and nothing is made out
+     * @param then what is done once it is paid, each on the business day after unless it says a later one
+     */
+    record Charge(Money amount, LocalDate on, LocalDate payBy, List<Consequence> then) implements Consequence {
+        public Charge {
+            then = List.copyOf(then);
+        }
+    }
+
+    /**
+     * A document that was made out goes to whoever asked for it.
+     *
+     * @param way how, by the programme's word
+     */
+    record HandOver(String way, LocalDate on) implements Consequence {}
 
     /** A document is made out. @param document what it is, by the programme's word for it */
     record Issue(String document, LocalDate on) implements Consequence {}

@@ -16,6 +16,7 @@ import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Wording;
 
@@ -69,6 +70,16 @@ public interface Programme<C extends CaseFile> {
 
     /** The statement that the benefit register is asked to confirm; empty where none is made. */
     default Optional<Confirmed> confirmedByRegister() {
+        return Optional.empty();
+    }
+
+    /** The fact that the identity check settles, where the rules ask for its result; empty where they do not. */
+    default Optional<String> identityFact() {
+        return Optional.empty();
+    }
+
+    /** The fact that the police register's answer settles; empty for a programme that does not ask it. */
+    default Optional<String> policeFact() {
         return Optional.empty();
     }
 
@@ -148,6 +159,16 @@ public interface Programme<C extends CaseFile> {
      */
     default List<Consequence> consequences(Determination determination, LocalDate decidedOn) {
         return List.of();
+    }
+
+    /** The facts that stand in a document beside whose it is, by their paths; its words are {@code document.…}. */
+    default List<FactPath> shownIn(String document) {
+        return List.of();
+    }
+
+    /** How a document that was made out reaches whoever asked for it; nothing where none is made out. */
+    default Optional<Consequence.HandOver> handOver(C file, LocalDate issuedOn) {
+        return Optional.empty();
     }
 
     /** The figure that decides most, with the limits it is held against; empty where no one figure does. */

@@ -47,6 +47,10 @@ public record Question(
         MONTHS,
         /** Any number of names or words. */
         NAMES,
+        /** The machine-readable lines of a passport or card, checked digit by digit. */
+        ZONE,
+        /** A photo of the applicant, chosen and cropped; what is known of the file is found out here. */
+        PHOTO,
         /** Ticked or not; the one option, when there is one, is what a tick answers in place of yes. */
         YES_NO,
         CHOICE,

@@ -62,6 +62,8 @@ class SecurityRules {
                                 "/api/carry",
                                 "/api/letter",
                                 "/api/letter/answer",
+                                "/api/check/*",
+                                "/api/pay-notices",
                                 "/api/link/**",
                                 "/api/link")
                         .permitAll()
@@ -94,7 +96,7 @@ class SecurityRules {
                         .denyAll()
                         .anyRequest()
                         .permitAll())
-                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/standins/**"))
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/standins/**", "/api/pay-notices"))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .sessionManagement(session -> session.sessionFixation(fixation -> fixation.changeSessionId()))
                 .requestCache(AbstractHttpConfigurer::disable)

@@ -41,6 +41,8 @@ public record Ask(
         LATER_PAPERS,
         /** The account that money goes to. */
         ACCOUNT,
+        /** The fee for what was granted. */
+        FEE,
         /** The signature of another adult of the household. */
         SIGNATURE,
         /** What someone outside the household has to say; the rules hold the claim where they wait for it. */
@@ -50,18 +52,22 @@ public record Ask(
 
         /** Whether the claim cannot be decided as long as it is owed. */
         public boolean holdsUp() {
-            return this != ACCOUNT && this != WORD && this != REGISTER;
+            return this != ACCOUNT && this != FEE && this != WORD && this != REGISTER;
         }
 
         /** How many calendar days before the last one they are reminded; none where the programme or the usual rule says. */
         List<Integer> remindedBefore() {
-            return this == DOUBT ? List.of(7, 2) : List.of();
+            return switch (this) {
+                case DOUBT -> List.of(7, 2);
+                case FEE -> List.of(14, 3);
+                default -> List.of();
+            };
         }
 
         /** Who owes it. */
         public Wait.On owedBy() {
             return switch (this) {
-                case FIX_LIST, DOUBT, LATER_PAPERS, ACCOUNT -> Wait.On.APPLICANT;
+                case FIX_LIST, DOUBT, LATER_PAPERS, ACCOUNT, FEE -> Wait.On.APPLICANT;
                 case SIGNATURE -> Wait.On.CO_SIGNER;
                 case WORD -> Wait.On.THIRD_PARTY;
                 case REGISTER -> Wait.On.REGISTER;
@@ -84,6 +90,8 @@ public record Ask(
         STOP,
         /** What is to be paid stays here until it comes. */
         KEEP,
+        /** Nothing is made out, and the claim ends with that. */
+        DROP,
         /** The claim goes on, and lacks it. */
         GO_ON,
         /** The claim is decided without their answer, as the rules say. */

@@ -20,7 +20,7 @@ final class WhatFollows {
                 .map(Consequence.Pay.class::cast)
                 .toList();
         if (pays.isEmpty()) {
-            return List.of();
+            return fees(run, following, texts);
         }
         LocalDate soon = pays.getFirst().on();
         boolean all = kind == Decision.Kind.DETERMINED;
@@ -47,5 +47,16 @@ final class WhatFollows {
                 .map(code -> texts.say("letter.pay.other", run.wording().text("outsider." + code + ".who")))
                 .orElseGet(() -> texts.say("letter.pay.account")));
         return sentences;
+    }
+
+    private static List<String> fees(Run run, List<Consequence> following, Texts texts) {
+        return following.stream()
+                .filter(Consequence.Charge.class::isInstance)
+                .map(Consequence.Charge.class::cast)
+                .map(charge -> texts.say(
+                        "letter.fee",
+                        run.wording().shown(charge.amount()),
+                        run.wording().shown(charge.payBy())))
+                .toList();
     }
 }

@@ -5,8 +5,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.fees.SimulatedPay;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.links.SimulatedAnswers;
+import org.civitane.server.photos.Photos;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -18,9 +20,13 @@ class DemoIntake {
     private final Drafts drafts;
     private final DemoRegisters registers;
     private final SimulatedAnswers others;
+    private final Photos photos;
+    private final SimulatedPay fees;
 
-    DemoIntake(Drafts drafts, DemoRegisters registers, SimulatedAnswers others) {
+    DemoIntake(Drafts drafts, DemoRegisters registers, SimulatedAnswers others, Photos photos, SimulatedPay fees) {
         this.others = others;
+        this.photos = photos;
+        this.fees = fees;
         this.drafts = drafts;
         this.registers = registers;
     }
@@ -39,6 +45,20 @@ class DemoIntake {
                 DemoTenancy.PROGRAMME,
                 tenancy.answers(today),
                 new Drafts.Signing(tenancy.fullName(), Optional.empty()));
+    }
+
+    ClaimView handIn(DemoTraveller traveller, SignedIn applicant, LocalDate today) {
+        photos.take(applicant.account(), DemoTraveller.PROGRAMME, DemoPhoto.png(DemoTraveller.ALL.indexOf(traveller)));
+        return drafts.handInAnswers(
+                applicant,
+                DemoTraveller.PROGRAMME,
+                traveller.answers(today),
+                new Drafts.Signing(traveller.fullName(), Optional.empty()));
+    }
+
+    ClaimView paid(ClaimView claim) {
+        fees.pay(claim.id());
+        return claim;
     }
 
     /** What the landlord and whoever else is on the lease say by their links. */

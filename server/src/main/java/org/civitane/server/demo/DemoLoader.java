@@ -80,6 +80,7 @@ class DemoLoader {
             forgetWhatIsStored();
         }
         DemoTenancy.ALL.forEach(tenancy -> tell(tenancy, asa));
+        DemoTraveller.ALL.forEach(traveller -> tell(traveller, asa));
     }
 
     private void tell(DemoTenancy tenancy, SignedIn caseworker) {
@@ -92,6 +93,24 @@ class DemoLoader {
         does(dayAfter, 13, () -> intake.othersAnswer(tenancy, claim, today));
         if (tenancy.turn() == DemoTenancy.Turn.PAID || tenancy.turn() == DemoTenancy.Turn.CAME_BACK) {
             at(businessDaysAgo(3), 11, () -> casework.decide(claim, caseworker));
+        }
+        forgetWhatIsStored();
+    }
+
+    private void tell(DemoTraveller traveller, SignedIn caseworker) {
+        SignedIn applicant = accounts.register(traveller.email(), traveller.fullName(), PASSWORD, Role.APPLICANT);
+        LocalDate day = businessDaysAgo(traveller.daysAgo());
+        ClaimView claim = at(day, 10, () -> intake.handIn(traveller, applicant, day));
+        at(day, 16, () -> intake.answered(claim));
+        LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
+        if (traveller.turn() != DemoTraveller.Turn.NEW) {
+            at(dayAfter, 10, () -> casework.take(claim, caseworker));
+        }
+        if (traveller.isDecided()) {
+            at(BusinessCalendar.plusBusinessDays(day, 2), 11, () -> casework.decide(claim, caseworker));
+        }
+        if (traveller.turn() == DemoTraveller.Turn.PAID) {
+            at(BusinessCalendar.plusBusinessDays(day, 3), 12, () -> intake.paid(claim));
         }
         forgetWhatIsStored();
     }

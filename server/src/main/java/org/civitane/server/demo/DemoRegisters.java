@@ -11,6 +11,7 @@ import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.registers.Registers;
 import org.civitane.server.standins.BenefitRegister;
 import org.civitane.server.standins.CivilRegister;
+import org.civitane.server.standins.PoliceRegister;
 import org.civitane.server.standins.Simulated;
 import org.civitane.server.standins.WageRegister;
 import org.springframework.context.annotation.Profile;
@@ -28,12 +29,19 @@ class DemoRegisters {
     private final BenefitRegister benefits;
     private final CivilRegister civil;
     private final WageRegister wages;
+    private final PoliceRegister police;
     private final Registers registers;
 
-    DemoRegisters(BenefitRegister benefits, CivilRegister civil, WageRegister wages, Registers registers) {
+    DemoRegisters(
+            BenefitRegister benefits,
+            CivilRegister civil,
+            WageRegister wages,
+            PoliceRegister police,
+            Registers registers) {
         this.benefits = benefits;
         this.civil = civil;
         this.wages = wages;
+        this.police = police;
         this.registers = registers;
     }
 
@@ -42,6 +50,14 @@ class DemoRegisters {
         for (int i = 0; i < DemoHousehold.COUNT; i++) {
             tell(DemoHousehold.of(i), day);
         }
+        DemoTraveller.ALL.forEach(traveller -> civil.put(new CivilRegister.Entry(
+                traveller.given(),
+                traveller.family(),
+                List.of(),
+                traveller.born(),
+                Optional.of(traveller.personNumber()),
+                Optional.empty(),
+                Optional.empty())));
         benefits.put(new BenefitRegister.Entry(
                 "FA-204417", "FOOD_ASSISTANCE", "ACTIVE", "Marit Ekelund", LocalDate.of(2025, 3, 1)));
     }
@@ -59,6 +75,9 @@ class DemoRegisters {
             case CIVIL -> known(civil.find(JsonColumn.read(request.question(), CivilRegister.Wanted.class)));
             case WAGES ->
                 known(ResponseEntity.ok(wages.find(JsonColumn.read(request.question(), WageRegister.Wanted.class))));
+            case POLICE ->
+                known(ResponseEntity.ok(
+                        police.find(JsonColumn.read(request.question(), PoliceRegister.PoliceQuestion.class))));
         };
     }
 

@@ -64,6 +64,7 @@ class RegisterWords {
                                 .orElse(""));
             case WAGES ->
                 texts.say("register.answer.WAGES", answer.path("months").size());
+            case POLICE -> texts.say("police." + answer.path("result").asString("CLEAR"));
         };
     }
 }

@@ -199,6 +199,15 @@ public class EvidenceList {
         return items.stream().map(of).toArray(String[]::new);
     }
 
+    /** What the facts ask for as they are settled. */
+    public List<EvidenceNeed> needs(Dossier dossier) {
+        return needs(dossier.settled().read(), dossier.run().determination());
+    }
+
+    private static <C extends CaseFile> List<EvidenceNeed> needs(CaseFiles.Read<C> read, Determination determination) {
+        return read.programme().evidenceNeeds(read.file(), determination);
+    }
+
     private static List<EvidenceItem> wanted(Dossier dossier) {
         ClaimView claim = dossier.claim();
         return wanted(
@@ -209,7 +218,7 @@ public class EvidenceList {
 
     private static <C extends CaseFile> List<EvidenceItem> wanted(
             CaseFiles.Read<C> read, Determination determination, LocalDate until) {
-        return read.programme().evidenceNeeds(read.file(), determination).stream()
+        return needs(read, determination).stream()
                 .map(need -> item(need, read, until))
                 .toList();
     }

@@ -36,7 +36,8 @@ public class FollowUps {
         ISSUE,
         MEET,
         ENTER,
-        CHECK_AGAIN
+        CHECK_AGAIN,
+        HAND_OVER
     }
 
     private final JdbcClient database;
@@ -82,14 +83,16 @@ public class FollowUps {
         }
     }
 
-    /** Plans each of them that is not planned already; money is planned by {@link Payments}. */
+    /** Plans each of them that is not planned already; money is planned by {@link Payments}, fees elsewhere. */
     public void plan(UUID claim, UUID run, List<Consequence> following) {
         for (Consequence each : following) {
             switch (each) {
                 case Consequence.Pay pay -> {}
+                case Consequence.Charge charge -> {}
                 case Consequence.Issue issue -> plan(claim, run, Kind.ISSUE, issue.document(), issue.on());
                 case Consequence.Meet meet -> plan(claim, run, Kind.MEET, meet.whom(), meet.on());
                 case Consequence.Enter enter -> plan(claim, run, Kind.ENTER, enter.register(), enter.on());
+                case Consequence.HandOver handOver -> plan(claim, run, Kind.HAND_OVER, handOver.way(), handOver.on());
                 case Consequence.CheckAgain check -> plan(claim, run, Kind.CHECK_AGAIN, "", check.on());
             }
         }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
+import org.civitane.server.ledger.Ledger;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -18,9 +19,11 @@ import org.springframework.stereotype.Component;
 @Component
 class PaymentStore {
     private final JdbcClient database;
+    private final Ledger ledger;
 
-    PaymentStore(JdbcClient database) {
+    PaymentStore(JdbcClient database, Ledger ledger) {
         this.database = database;
+        this.ledger = ledger;
     }
 
     /** Plans what is paid, but for months for which something is planned already. */
@@ -57,12 +60,21 @@ class PaymentStore {
 
     /** @return whether it was still planned under that name, so that no answer of the bank counts twice */
     boolean answered(Payment sent, Payment.State state, String iban, long bookedCents, Instant at) {
-        return database.sql("""
+        boolean first = database.sql("""
                         update payment set state = ?, iban = ?, booked_cents = ?, changed_at = ?
                         where id = ? and state = 'PLANNED' and attempt = ?""")
                         .params(state.name(), iban, bookedCents, Timestamp.from(at), sent.id(), sent.attempt())
                         .update()
                 == 1;
+        if (first && bookedCents > 0) {
+            ledger.book(
+                    "paid/" + sent.reference(),
+                    sent.claim(),
+                    Ledger.Account.BENEFITS,
+                    Ledger.Account.BANK,
+                    Money.ofCents(bookedCents));
+        }
+        return first;
     }
 
     /** What came back may go out again, under another name. */
@@ -120,6 +132,7 @@ class PaymentStore {
                         select c.id from claim c where c.state = 'DECIDED' and c.decided_at < ?
                           and not exists (select from payment p where p.claim_id = c.id and p.state in ('PLANNED', 'RETURNED', 'QUESTIONED'))
                           and not exists (select from follow_up f where f.claim_id = c.id and f.state in ('PLANNED', 'DUE'))
+                          and not exists (select from charge f where f.claim_id = c.id and f.state = 'OPEN')
                         order by c.decided_at limit ?""")
                 .params(Timestamp.from(decidedBefore), most)
                 .query(UUID.class)

@@ -4,8 +4,10 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
+import org.civitane.core.programme.Programme;
 import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.Question;
 import org.civitane.exchange.binding.BadInput;
@@ -21,6 +23,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Makes a case file of a draft's answers. */
 final class Application {
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss");
+
+    private static final String HOLDS_NOTHING = "CLEAR";
 
     private Application() {}
 
@@ -81,7 +85,10 @@ final class Application {
      */
     static Optional<CaseFiles.Read<?>> imagined(ObjectNode answers, String programme, LocalDateTime at) {
         ObjectNode confirmed = answers.deepCopy();
-        WhoseWord.imagineConfirmed(confirmed, Catalogue.named(programme).facts());
+        Programme<?> told = Catalogue.named(programme);
+        WhoseWord.imagineConfirmed(confirmed, told.facts());
+        told.identityFact().ifPresent(fact -> confirmed.put(fact, IdentityCheck.Result.CONFIRMED.name()));
+        told.policeFact().ifPresent(fact -> confirmed.put(fact, HOLDS_NOTHING));
         String name = nameOf(applicant(answers));
         ObjectNode file = signed(confirmed, programme, at, name, Optional.empty());
         signAll(file, programme, at);

@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
+import org.civitane.server.photos.Photos;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Drafts, for the applicant whose they are. */
 @RestController
@@ -32,12 +35,14 @@ class DraftController {
     private final Drafts drafts;
     private final Estimates estimates;
     private final EvidenceList evidence;
+    private final Photos photos;
     private final AgencyClock clock;
 
-    DraftController(Drafts drafts, Estimates estimates, EvidenceList evidence, AgencyClock clock) {
+    DraftController(Drafts drafts, Estimates estimates, EvidenceList evidence, Photos photos, AgencyClock clock) {
         this.drafts = drafts;
         this.estimates = estimates;
         this.evidence = evidence;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -96,7 +101,7 @@ class DraftController {
     @GetMapping("/api/drafts/{id}/evidence")
     List<EvidenceItem> evidence(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         Draft draft = drafts.draft(who, id);
-        return Application.imagined(JsonColumn.readObject(draft.answers()), draft.programme(), clock.localNow())
+        return Application.imagined(withPhoto(draft), draft.programme(), clock.localNow())
                 .map(evidence::ofApplication)
                 .orElse(List.of());
     }
@@ -126,6 +131,12 @@ class DraftController {
                 draft.version(),
                 draft.savedAt(),
                 draft.claim().orElse(null),
-                estimates.of(draft.programme(), JsonColumn.readObject(draft.answers())));
+                estimates.of(draft.programme(), withPhoto(draft)));
+    }
+
+    private ObjectNode withPhoto(Draft draft) {
+        ObjectNode answers = JsonColumn.readObject(draft.answers());
+        photos.over(answers, Catalogue.named(draft.programme()), draft.accountId());
+        return answers;
     }
 }

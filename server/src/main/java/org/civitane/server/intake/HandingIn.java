@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Programme;
 import org.civitane.exchange.binding.BadInput;
@@ -18,6 +19,7 @@ import org.civitane.server.claims.NewClaim;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.photos.Photos;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
@@ -34,6 +36,7 @@ class HandingIn {
     private final VoluntaryStatistics statistics;
     private final Contacts contacts;
     private final Origins origins;
+    private final Photos photos;
     private final AgencyClock clock;
 
     HandingIn(
@@ -42,12 +45,14 @@ class HandingIn {
             VoluntaryStatistics statistics,
             Contacts contacts,
             Origins origins,
+            Photos photos,
             AgencyClock clock) {
         this.claims = claims;
         this.determinations = determinations;
         this.statistics = statistics;
         this.contacts = contacts;
         this.origins = origins;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -59,6 +64,7 @@ class HandingIn {
                 Optional.<JsonNode>ofNullable(said.remove("contact")).orElseGet(JsonColumn::object));
         Map<String, Contact> reach = contacts.readAll(
                 Optional.<JsonNode>ofNullable(said.remove("reach")).orElseGet(JsonColumn::object));
+        photos.over(said, Catalogue.named(programme), applicant.account());
         ObjectNode file = Application.signed(said, programme, clock.localNow(), signing.name(), signing.last4());
         CaseFiles.Read<?> read = read(file);
         Determination determination = determinations.run(read).determination();
@@ -77,6 +83,7 @@ class HandingIn {
             reach.forEach((whom, way) -> contacts.keep(id, whom, way));
             contacts.keep(id, self, contact);
             origins.keep(id, signing.device());
+            photos.handedIn(applicant.account(), programme, id);
         });
     }
 

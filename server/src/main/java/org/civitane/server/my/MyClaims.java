@@ -22,7 +22,6 @@ import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
-import org.civitane.server.following.Payments;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
@@ -36,7 +35,7 @@ class MyClaims {
     private final EvidenceList evidence;
     private final Messages messages;
     private final UrgentAwards awards;
-    private final Payments payments;
+    private final AfterDecision after;
     private final Texts texts;
 
     MyClaims(
@@ -45,14 +44,14 @@ class MyClaims {
             EvidenceList evidence,
             Messages messages,
             UrgentAwards awards,
-            Payments payments,
+            AfterDecision after,
             Texts texts) {
         this.decisions = decisions;
         this.dossiers = dossiers;
         this.evidence = evidence;
         this.messages = messages;
         this.awards = awards;
-        this.payments = payments;
+        this.after = after;
         this.texts = texts;
     }
 
@@ -65,6 +64,7 @@ class MyClaims {
      * @param wantedAt where it is answered: {@code fix-list}, {@code identity} or {@code papers}; empty when nothing is
      * @param dueBy the day by which it must be decided, as determined
      * @param decideBy the day by which it is decided; later when more time was given for an answer
+     * @param hasFee whether a fee was asked for, and what is made out for it is found there
      * @param asksOthers whether others are asked on it as well
      * @param showsIdentity whether they are, or were, asked who they are
      * @param papersWanted how many kinds of papers are still to come from them
@@ -88,6 +88,7 @@ class MyClaims {
             boolean canWithdraw,
             boolean canWrite,
             boolean hasPayments,
+            boolean hasFee,
             boolean asksOthers,
             boolean showsIdentity) {}
 
@@ -117,14 +118,11 @@ class MyClaims {
                 owed.map(MyClaims::wantedAt).orElse(""),
                 claim.state().allows(Act.WITHDRAW),
                 claim.state().allows(Act.CORRESPOND),
-                mayBePaid(claim) && !payments.of(claim.id()).isEmpty(),
+                after.pays(claim),
+                after.asksForAFee(claim),
                 claim.state().isOpen()
                         && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()),
                 claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT));
-    }
-
-    private static boolean mayBePaid(ClaimView claim) {
-        return claim.decidedAt().isPresent() || claim.state() == ClaimState.WAITING;
     }
 
     /** While a claim is held nothing is wanted, and once all is done nothing more. */
@@ -140,6 +138,7 @@ class MyClaims {
             case LATER_PAPERS -> "papers";
             case SIGNATURE, WORD, REGISTER -> "";
             case ACCOUNT -> "account";
+            case FEE -> "fee";
         };
     }
 

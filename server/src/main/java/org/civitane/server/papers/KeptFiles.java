@@ -17,6 +17,9 @@ public class KeptFiles {
             select exists (select from paper where digest = :digest and state <> 'TAKEN_BACK')
               or exists (select from decision where letter = :digest)
               or exists (select from letter_to_other where letter = :digest)
+              or exists (select from photo where digest = :digest)
+              or exists (select from document where digest = :digest)
+              or exists (select from charge where receipt = :digest)
               or exists (select from urgent_award where letter = :digest)""";
 
     private final JdbcClient database;

@@ -36,7 +36,8 @@ class PageController {
         "/outside",
         "/misuse",
         "/identities",
-        "/letter"
+        "/letter",
+        "/check/**"
     })
     String page() {
         return "forward:/index.html";

@@ -3,6 +3,8 @@ package org.civitane.server.platform;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -49,14 +51,33 @@ public class Pdf {
     /** A page of HTML as PDF/UA: tagged, with its language and title, so that it can be listened to. */
     public byte[] set(String html) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = inOurFonts(html);
+        builder.usePdfUaAccessibility(true);
+        builder.toStream(out);
+        return run(builder, out);
+    }
+
+    /** A page of HTML as PDF/A-2u: everything it needs is in it, and its text can be read out of it for good. */
+    public byte[] archived(String html) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = inOurFonts(html);
+        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_U);
+        builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+        builder.toStream(out);
+        return run(builder, out);
+    }
+
+    private static PdfRendererBuilder inOurFonts(String html) {
         PdfRendererBuilder builder = new PdfRendererBuilder();
         font(builder, "atkinson-regular", "Atkinson", 400);
         font(builder, "atkinson-bold", "Atkinson", 700);
         font(builder, "atkinson-extended", "AtkinsonExtended", 400);
         builder.useFastMode();
-        builder.usePdfUaAccessibility(true);
         builder.withHtmlContent(html, null);
-        builder.toStream(out);
+        return builder;
+    }
+
+    private static byte[] run(PdfRendererBuilder builder, ByteArrayOutputStream out) {
         try {
             builder.run();
             return out.toByteArray();

@@ -4,11 +4,10 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
-import org.civitane.core.fact.Confirmed;
+import org.civitane.core.programme.Programme;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.platform.JsonColumn;
 import tools.jackson.databind.JsonNode;
@@ -24,14 +23,15 @@ final class Questions {
     record Asked(Register register, String subject, String question) {}
 
     /**
-     * About the benefit that is named, who the applicant is, and the wages of every adult.
+     * About the benefit that is named, who the applicant is, the wages of every adult where income is asked for, and what
+     * the police hold where that is asked for.
      *
-     * @param confirmed the statement that the benefit register confirms, if the programme asks for one
      * @param json the same application, for what only some programmes ask
      */
-    static List<Asked> of(CaseFile file, Optional<Confirmed> confirmed, JsonNode json, Contact applicant) {
+    static List<Asked> of(Programme<?> programme, CaseFile file, JsonNode json, Contact applicant) {
         List<Asked> questions = new ArrayList<>();
-        confirmed
+        programme
+                .confirmedByRegister()
                 .map(said ->
                         json.path(said.fact()).path(said.key()).asString("").strip())
                 .filter(caseNumber -> !caseNumber.isEmpty())
@@ -40,8 +40,12 @@ final class Questions {
         for (Member member : file.members()) {
             if (member.relationship() == Relationship.SELF) {
                 questions.add(new Asked(Register.CIVIL, member.id(), who(member, applicant.personNumber())));
+                programme
+                        .policeFact()
+                        .ifPresent(fact -> questions.add(
+                                new Asked(Register.POLICE, member.id(), who(member, applicant.personNumber()))));
             }
-            if (member.isAdultOn(on)) {
+            if (programme.policeFact().isEmpty() && member.isAdultOn(on)) {
                 questions.add(new Asked(Register.WAGES, member.id(), wages(member, YearMonth.from(on))));
             }
         }

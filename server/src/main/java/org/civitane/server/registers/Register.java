@@ -9,7 +9,9 @@ public enum Register {
     /** About who someone is. */
     CIVIL("civil"),
     /** About what employers reported for someone. */
-    WAGES("wages");
+    WAGES("wages"),
+    /** About what the police hold on someone. */
+    POLICE("police");
 
     private final String id;
 

@@ -20,6 +20,7 @@ class RegisterClient {
     private final String benefits;
     private final String civil;
     private final String wages;
+    private final String police;
     private final Breakers breakers;
 
     RegisterClient(
@@ -27,12 +28,14 @@ class RegisterClient {
             @Value("${civitane.benefit-register}") String benefits,
             @Value("${civitane.civil-register}") String civil,
             @Value("${civitane.wage-register}") String wages,
+            @Value("${civitane.police-register}") String police,
             @Value("${civitane.register-key}") String key,
             Breakers breakers) {
         this.http = builder.defaultHeader("X-Register-Key", key).build();
         this.benefits = benefits;
         this.civil = civil;
         this.wages = wages;
+        this.police = police;
         this.breakers = breakers;
     }
 
@@ -58,6 +61,7 @@ class RegisterClient {
             case BENEFITS -> answer(http.get().uri(benefits + "/cases/{number}", question), "caseNumber");
             case CIVIL -> answer(post(civil + "/people/search", question), "dateOfBirth");
             case WAGES -> answer(post(wages + "/wages/search", question), "months");
+            case POLICE -> answer(post(police + "/people/search", question), "result");
         };
     }
 

@@ -130,11 +130,8 @@ public class Registers {
                 .findFirst()
                 .orElse("");
         List<RegisterRequest> asked = newestOf(claim.id());
-        for (Questions.Asked question : Questions.of(
-                file,
-                Claims.programmeOf(claim).confirmedByRegister(),
-                JsonColumn.read(json),
-                contacts.of(claim.id(), self))) {
+        for (Questions.Asked question :
+                Questions.of(Claims.programmeOf(claim), file, JsonColumn.read(json), contacts.of(claim.id(), self))) {
             boolean before = asked.stream()
                     .anyMatch(request -> request.register() == question.register()
                             && request.subject().equals(question.subject())

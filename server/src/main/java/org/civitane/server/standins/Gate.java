@@ -13,7 +13,7 @@ import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Stands before every simulated service: only whoever has the key gets through, and only as its mood allows. */
+/** Stands before every simulated service but its pages for browsers: only whoever has the key gets through, and only as its mood allows. */
 @Component
 @Profile(Simulated.PROFILE)
 class Gate implements HandlerInterceptor, WebMvcConfigurer {
@@ -29,7 +29,7 @@ class Gate implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/standins/**");
+        registry.addInterceptor(this).addPathPatterns("/standins/**").excludePathPatterns("/standins/pay-page/**");
     }
 
     @Override

@@ -8,6 +8,9 @@ public enum Service {
     BENEFITS("benefit-register"),
     CIVIL("civil-register"),
     WAGES("wage-register"),
+    POLICE("police-register"),
+    /** Takes fees on a page of its own. */
+    PAY("pay"),
     ADDRESSES("address-register"),
     /** Carries mail and text messages; here they stay and can be read. */
     CARRIER("carrier"),

@@ -26,10 +26,13 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class IdentityWatch {
+    private static final Actor ACTOR = Actor.part("identity.actor");
+
     private final Verification verification;
     private final Claims claims;
     private final Dossiers dossiers;
     private final EvidenceList evidence;
+    private final FoundFacts records;
     private final JdbcClient database;
     private final AgencyClock clock;
 
@@ -38,12 +41,14 @@ class IdentityWatch {
             Claims claims,
             Dossiers dossiers,
             EvidenceList evidence,
+            FoundFacts records,
             JdbcClient database,
             AgencyClock clock) {
         this.verification = verification;
         this.claims = claims;
         this.dossiers = dossiers;
         this.evidence = evidence;
+        this.records = records;
         this.database = database;
         this.clock = clock;
     }
@@ -89,7 +94,9 @@ class IdentityWatch {
                         on conflict (claim_id) do update set result = excluded.result, basis = excluded.basis, changed_at = excluded.changed_at""")
                 .params(id, review.result().name(), basis, Timestamp.from(clock.instant()))
                 .update();
-        claims.note(id, Actor.part("identity.actor"), "identity-checked", review.sentence());
+        claims.note(id, ACTOR, "identity-checked", review.sentence());
+        records.found(
+                claim, Claims.programmeOf(claim).identityFact(), review.result().name(), review.sentence(), ACTOR);
         boolean byRegister = review.basis().equals(Optional.of(IdentityCheck.Basis.REGISTER));
         evidence.shownByRegister(claim, PaperKind.IDENTITY.code(), review.member(), byRegister);
     }

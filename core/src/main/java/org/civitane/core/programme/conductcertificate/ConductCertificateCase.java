@@ -34,7 +34,7 @@ public record ConductCertificateCase(
         Optional<Purpose> purpose,
         Optional<String> country,
         @Lines Optional<String> explanation,
-        boolean letter,
+        @WordOf(SaidBy.AGENCY) boolean letter,
         Optional<Photo> photo,
         Optional<Integer> copies,
         boolean fast,
@@ -61,7 +61,12 @@ public record ConductCertificateCase(
         STUDY,
         RESIDENCE,
         ADOPTION,
-        OTHER
+        OTHER;
+
+        /** Whether the authority that asks for it has to have said so (chapter, Incomplete). */
+        boolean needsLetter() {
+            return this == ADOPTION || this == RESIDENCE;
+        }
     }
 
     /**
@@ -69,7 +74,12 @@ public record ConductCertificateCase(
      *
      * @param format in its usual word, such as {@code JPEG}
      */
-    public record Photo(String format, int widthPx, int heightPx, long bytes, LocalDate takenOn) {
+    public record Photo(
+            @WordOf(SaidBy.AGENCY) String format,
+            @WordOf(SaidBy.AGENCY) int widthPx,
+            @WordOf(SaidBy.AGENCY) int heightPx,
+            @WordOf(SaidBy.AGENCY) long bytes,
+            LocalDate takenOn) {
         /** @throws org.civitane.core.casefile.InvalidFact when a size is below 0 */
         public Photo {
             Facts.checkAtLeast(0, widthPx, "/widthPx");
@@ -83,7 +93,8 @@ public record ConductCertificateCase(
      *
      * @param authority a proxy's authority is on file
      */
-    public record Handover(Way way, By by, boolean authority) {
+    public record Handover(
+            Way way, By by, @WordOf(SaidBy.AGENCY) boolean authority) {
         /** By which way it goes. */
         public enum Way {
             DESK,
@@ -95,6 +106,10 @@ public record ConductCertificateCase(
         public enum By {
             HOLDER,
             PROXY
+        }
+
+        boolean byProxyAtTheDesk() {
+            return way == Way.DESK && by == By.PROXY;
         }
     }
 

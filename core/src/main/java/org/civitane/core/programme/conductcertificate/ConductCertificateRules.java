@@ -180,7 +180,7 @@ final class ConductCertificateRules {
         Handover handover = file.handover().orElseThrow();
         return switch (handover.way()) {
             case MAIL, MAIL_ABROAD -> Next.MAIL;
-            case DESK -> handover.by() == Handover.By.PROXY && !handover.authority() ? Next.AUTHORITY : Next.HAND_OVER;
+            case DESK -> handover.byProxyAtTheDesk() && !handover.authority() ? Next.AUTHORITY : Next.HAND_OVER;
         };
     }
 

@@ -40,7 +40,9 @@ final class Missing {
         codes.require("purpose", file.purpose().isPresent());
         codes.require("country", file.country().isPresent());
         codes.require("explanation", !isFor(Purpose.OTHER) || file.explanation().isPresent());
-        codes.require("letter", file.letter() || !isFor(Purpose.ADOPTION) && !isFor(Purpose.RESIDENCE));
+        codes.require(
+                "letter",
+                file.letter() || file.purpose().filter(Purpose::needsLetter).isEmpty());
         codes.requireGiven("photo", file.photo());
         file.photo().ifPresent(this::lookAt);
         codes.require(

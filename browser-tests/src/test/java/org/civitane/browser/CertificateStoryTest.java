@@ -1,0 +1,159 @@
+package org.civitane.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import org.civitane.server.demo.DemoPhoto;
+import org.civitane.server.demo.MadeDocument;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/** Someone asks for a certificate of conduct from a phone, pays for it and shows it; whoever is shown it checks it. */
+public class CertificateStoryTest {
+    private static final LocalDate BORN = LocalDate.of(1990, 4, 2);
+
+    private Civitane civitane;
+    private Page phone;
+    private String number;
+
+    @BeforeClass
+    void start() throws IOException {
+        civitane = Civitane.start();
+    }
+
+    @Test
+    void asksForItWithAPhotoAndIsToldOfAMistypedDigit() {
+        phone = civitane.visitor(390, 844);
+        Applicant applicant = new Applicant(phone, "Selma Vinter", "nobody");
+        applicant.makeAnAccount("selma.vinter@post.example", "certificate of conduct");
+        phone.getByLabel("Date of birth").fill("2 April 1990");
+        press("Save and go on");
+        List<String> zone = MadeDocument.of(
+                        "PASSPORT",
+                        new MadeDocument.Of(
+                                "Selma",
+                                "Vinter",
+                                BORN,
+                                LocalDate.of(2024, 1, 5),
+                                LocalDate.of(2034, 1, 5),
+                                "XH5510927"))
+                .zone();
+        phone.getByLabel("Number").fill("XH5510927");
+        phone.getByLabel("Name, as it stands there").fill("Selma Vinter");
+        phone.getByLabel("Date of birth").fill("2 April 1990");
+        phone.getByLabel("Valid until").fill("5 January 2034");
+        Locator lines = phone.getByLabel("The two lines at the foot of the page");
+        lines.fill(zone.get(0) + "\n" + zone.get(1).replace("XH5510927", "XH5510928"));
+        lines.blur();
+        assertThat(phone.getByText("the number XH5510928 does not fit its check digit"))
+                .isVisible();
+        lines.fill(zone.get(0) + "\n" + zone.get(1));
+        lines.blur();
+        assertThat(phone.getByText("All check digits are right")).isVisible();
+        assertThat(Civitane.violations(phone)).isEmpty();
+        press("Save and go on");
+        press("Add a line");
+        phone.getByLabel("From").fill("1 March 2012");
+        press("Save and go on");
+        phone.getByLabel("What is it for?").selectOption("WORK");
+        phone.getByLabel("In which country will you show it?").selectOption("NO");
+        press("Save and go on");
+        choosePhoto();
+        press("Save and go on");
+        phone.getByLabel("How many copies?").fill("2");
+        phone.getByLabel("How do you want to get it?").selectOption("DESK");
+        phone.getByLabel("Who fetches it?").selectOption("HOLDER");
+        press("Save and go on");
+    }
+
+    private void choosePhoto() {
+        phone.locator("input[type=file]")
+                .first()
+                .setInputFiles(new FilePayload("me.png", "image/png", DemoPhoto.png(1)));
+        assertThat(phone.getByText("Move the frame so that your face fills the oval."))
+                .isVisible();
+        assertThat(phone.locator(".ReactCrop__crop-selection")).isVisible();
+        Civitane.picture(phone, "photo-crop-phone");
+        press("Use this photo");
+        phone.getByLabel("When was it taken?")
+                .fill(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH)
+                        .format(LocalDate.now().minusDays(4)));
+        phone.getByLabel("When was it taken?").blur();
+        assertThat(phone.getByAltText("Your photo as it is here")).isVisible();
+        assertThat(Civitane.violations(phone)).isEmpty();
+    }
+
+    private void press(String button) {
+        phone.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(button).setExact(true))
+                .click();
+    }
+
+    @Test
+    void paysOnThePageOfTheServiceAndHasItAtOnce() {
+        Page holder = civitane.signedIn("anselm.brito@post.example", 390, 844);
+        holder.navigate("/my");
+        assertThat(holder.getByText("the fee of €36.00").first()).isVisible();
+        holder.getByText("See the fee and pay it").click();
+        assertThat(holder.getByText("2 copies at €18.00: the fee is €36.00.")).isVisible();
+        assertThat(Civitane.violations(holder)).isEmpty();
+        Civitane.picture(holder, "fee-phone");
+        holder.getByText("Pay €36.00").click();
+        assertThat(holder.getByText("This page stands in for a bank's. No money moves."))
+                .isVisible();
+        holder.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Refuse").setExact(true))
+                .click();
+        holder.waitForURL(url -> url.endsWith("/fee"));
+        holder.getByText("Pay €36.00").click();
+        holder.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Pay").setExact(true))
+                .click();
+        assertThat(holder.getByText("Paid.")).isVisible();
+        assertThat(holder.getByText("The receipt as PDF")).isVisible();
+        number = holder.locator("b").last().innerText();
+        byte[] pdf = holder.request()
+                .get(holder.getByText("Open it as PDF").getAttribute("href"))
+                .body();
+        assertThat(new String(pdf, 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
+    }
+
+    @Test(dependsOnMethods = "paysOnThePageOfTheServiceAndHasItAtOnce")
+    void whoeverIsShownItChecksItOnAPhone() {
+        Page checker = civitane.visitor(390, 844);
+        checker.navigate("/check/" + number);
+        assertThat(checker.getByText("It stands")).isVisible();
+        assertThat(checker.getByText("Brito")).hasCount(0);
+        assertThat(Civitane.violations(checker)).isEmpty();
+        Civitane.picture(checker, "check-certificate-phone");
+        checker.getByLabel("Number of the certificate").fill("0000 0000 0000 0000");
+        checker.getByText("Check it").click();
+        assertThat(checker.getByText("Not known")).isVisible();
+    }
+
+    @Test(dependsOnMethods = "paysOnThePageOfTheServiceAndHasItAtOnce")
+    void caseworkerHandsItOver() {
+        Page desk = civitane.signedIn("asa.mikkel@halvern.example");
+        desk.getByLabel("Find a household or number").fill("Brito");
+        desk.getByRole(AriaRole.LISTBOX).getByText("Brito").first().click();
+        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What follows"))
+                .click();
+        assertThat(desk.getByText("hand over: at the desk", new Page.GetByTextOptions().setExact(false)))
+                .isVisible();
+        assertThat(desk.getByText(number)).isVisible();
+        assertThat(Civitane.violations(desk)).isEmpty();
+    }
+}

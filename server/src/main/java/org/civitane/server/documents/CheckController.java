@@ -1,0 +1,109 @@
+package org.civitane.server.documents;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Documents, for whose they are and for staff; and the page on which anyone checks one, which says nothing of anybody. */
+@RestController
+class CheckController {
+    private final Documents documents;
+    private final Claims claims;
+    private final AgencyClock clock;
+
+    CheckController(Documents documents, Claims claims, AgencyClock clock) {
+        this.documents = documents;
+        this.claims = claims;
+        this.clock = clock;
+    }
+
+    /** @param state {@code STANDS}, {@code REPLACED}, {@code LAPSED} or {@code UNKNOWN} */
+    record Checked(String state, String title, Optional<LocalDate> issuedOn, Optional<LocalDate> validUntil) {}
+
+    /** A document as those see it who may. */
+    record MadeOut(
+            UUID id, String title, String number, LocalDate issuedOn, LocalDate validUntil, Issued.Standing state) {}
+
+    @GetMapping("/api/check/{number}")
+    Checked check(@PathVariable String number) {
+        return documents
+                .numbered(number)
+                .map(document -> new Checked(
+                        document.on(clock.today()).name(),
+                        title(document),
+                        Optional.of(document.issuedOn()),
+                        Optional.of(document.validUntil())))
+                .orElseGet(() -> new Checked("UNKNOWN", "", Optional.empty(), Optional.empty()));
+    }
+
+    @GetMapping("/api/my/claims/{id}/documents")
+    List<MadeOut> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        return shown(claims.claimOf(who, id).id());
+    }
+
+    @GetMapping(value = "/api/my/claims/{id}/documents/{document}", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> open(
+            @PathVariable UUID id, @PathVariable UUID document, @AuthenticationPrincipal SignedIn who) {
+        return pdf(claims.claimOf(who, id), document);
+    }
+
+    @GetMapping("/api/claims/{id}/documents")
+    List<MadeOut> ofClaim(@PathVariable UUID id) {
+        return shown(claims.claim(id).id());
+    }
+
+    @GetMapping(value = "/api/claims/{id}/documents/{document}", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> openOfClaim(@PathVariable UUID id, @PathVariable UUID document) {
+        return pdf(claims.claim(id), document);
+    }
+
+    private List<MadeOut> shown(UUID claim) {
+        return documents.of(claim).stream()
+                .map(each -> new MadeOut(
+                        each.id(),
+                        title(each),
+                        each.number(),
+                        each.issuedOn(),
+                        each.validUntil(),
+                        each.on(clock.today())))
+                .toList();
+    }
+
+    private String title(Issued document) {
+        return Claims.programmeOf(claims.claim(document.claim()))
+                .wording(Locale.ENGLISH)
+                .text("document." + document.kind() + ".title");
+    }
+
+    private ResponseEntity<byte[]> pdf(ClaimView claim, UUID id) {
+        Issued document = documents.of(claim.id()).stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(Phrase.of("document.none")));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename(claim.number() + "-" + document.number() + ".pdf")
+                                .build()
+                                .toString())
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(documents.open(document));
+    }
+}

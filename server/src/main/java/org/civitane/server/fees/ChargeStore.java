@@ -1,0 +1,134 @@
+package org.civitane.server.fees;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.civitane.core.amount.Money;
+import org.civitane.server.platform.AgencyClock;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Charges and what was begun to pay them, as the database keeps them. */
+@Component
+class ChargeStore {
+    private final JdbcClient database;
+    private final AgencyClock clock;
+
+    ChargeStore(JdbcClient database, AgencyClock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** By which all of this is dated. */
+    AgencyClock clock() {
+        return clock;
+    }
+
+    /** Someone set out to pay. @param cents what was asked of them */
+    record Checkout(String id, UUID claim, State state, long cents, Instant begunAt) {
+        /** What became of it. */
+        enum State {
+            BEGUN,
+            PAID,
+            REFUSED,
+            /** Another amount came than was asked for, or one that was not owed any more. */
+            QUESTIONED
+        }
+    }
+
+    boolean open(Charge charge) {
+        return database.sql("""
+                                insert into charge (claim_id, reference, cents, state, pay_by, ask_id, changed_at)
+                                values (?, ?, ?, 'OPEN', ?, ?, ?) on conflict (claim_id) do nothing""")
+                        .params(
+                                charge.claim(),
+                                charge.reference(),
+                                charge.amount().cents(),
+                                charge.payBy(),
+                                charge.ask(),
+                                now())
+                        .update()
+                > 0;
+    }
+
+    Optional<Charge> of(UUID claim) {
+        return database.sql("select * from charge where claim_id = ?")
+                .param(claim)
+                .query(ChargeStore::charge)
+                .optional();
+    }
+
+    /** @return whether it was in the state it is to leave */
+    boolean move(UUID claim, Charge.State from, Charge.State to) {
+        return database.sql("update charge set state = ?, changed_at = ? where claim_id = ? and state = ?")
+                        .params(to.name(), now(), claim, from.name())
+                        .update()
+                > 0;
+    }
+
+    void receipt(UUID claim, String digest) {
+        database.sql("update charge set receipt = ? where claim_id = ?")
+                .params(digest, claim)
+                .update();
+    }
+
+    void begin(String checkout, Charge charge) {
+        database.sql("""
+                        insert into checkout (id, claim_id, state, cents, begun_at, changed_at)
+                        values (?, ?, 'BEGUN', ?, ?, ?)""")
+                .params(checkout, charge.claim(), charge.amount().cents(), now(), now())
+                .update();
+    }
+
+    Optional<Checkout> checkout(String id) {
+        return database.sql("select * from checkout where id = ?")
+                .param(id)
+                .query(ChargeStore::checkout)
+                .optional();
+    }
+
+    /** Those of a claim of which nothing was heard yet. */
+    List<Checkout> begun(UUID claim) {
+        return database.sql("select * from checkout where claim_id = ? and state = 'BEGUN' order by begun_at")
+                .param(claim)
+                .query(ChargeStore::checkout)
+                .list();
+    }
+
+    /** @return whether nothing had been heard of it */
+    boolean heard(String id, Checkout.State state) {
+        return database.sql("update checkout set state = ?, changed_at = ? where id = ? and state = 'BEGUN'")
+                        .params(state.name(), now(), id)
+                        .update()
+                > 0;
+    }
+
+    private Timestamp now() {
+        return Timestamp.from(clock.instant());
+    }
+
+    private static Charge charge(ResultSet row, int number) throws SQLException {
+        return new Charge(
+                row.getObject("claim_id", UUID.class),
+                row.getString("reference"),
+                Money.ofCents(row.getLong("cents")),
+                Charge.State.valueOf(row.getString("state")),
+                row.getObject("pay_by", LocalDate.class),
+                row.getObject("ask_id", UUID.class),
+                row.getString("receipt"));
+    }
+
+    private static Checkout checkout(ResultSet row, int number) throws SQLException {
+        return new Checkout(
+                row.getString("id"),
+                row.getObject("claim_id", UUID.class),
+                Checkout.State.valueOf(row.getString("state")),
+                row.getLong("cents"),
+                row.getTimestamp("begun_at").toInstant());
+    }
+}

@@ -1,0 +1,5 @@
+/** Money in and money out, in double entry. */
+@NullMarked
+package org.civitane.server.ledger;
+
+import org.jspecify.annotations.NullMarked;
