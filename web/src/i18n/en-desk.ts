@@ -1,6 +1,25 @@
 /** One claim at the desk, and deciding it. */
 export const enDesk = {
+  look: {
+    title: 'A possible match in the police register',
+    intro:
+      'Two people look at it, and neither sees what the other thinks before saying it. Where they agree, that settles it.',
+    split: 'The two who looked do not agree. A supervisor decides.',
+    over: 'This was looked at and is settled.',
+    applicant: 'Who applies',
+    held: 'Whom the register holds',
+    born: 'born {{day}}',
+    question: 'Does the register mean the applicant?',
+    opinion: { SAME: 'It is the same person', ANOTHER: 'It is someone else' },
+    why: 'Why do you think so?',
+    say: 'Say it',
+    said_zero: 'Nobody has said it yet.',
+    said_one: 'One person has said it.',
+    said_other: '{{count}} people have said it.',
+    others: 'Someone else has to look as well.',
+  },
   desk: {
+    photo: 'The photo that came with it',
     received: 'received {{date}}',
     decideBy: 'decide by {{date}}',
     dueAtFirst: 'due {{date}} before more time was given',

@@ -184,6 +184,13 @@ export const enMy = {
     number: 'Number of the certificate',
     hint: 'Sixteen signs in four groups; it stands below the name.',
     go: 'Check it',
+    file: 'Or choose the file',
+    fileIntro:
+      'You have it as PDF? Choose it or drop it here: we say whether it is unchanged. It is not kept.',
+    unchanged: 'The file is, sign by sign, what this office made out.',
+    changed: 'Not what we made out',
+    changedWords:
+      'This file was changed, or this office did not make it out. Do not rely on it; ask for the number and check that.',
     kind: 'What it is',
     issued: 'Made out on',
     until: 'Valid until',

@@ -1,12 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
-import { api, type Schemas, take } from '../../api/client';
+import { api, detailOf, type Schemas, take } from '../../api/client';
 import { TextField } from '../../components/Field';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
+import { Choose } from '../../papers/Choose';
 
 /** For whoever is shown a document: whether it stands, and nothing about anybody. */
 export function CheckScreen() {
@@ -19,8 +20,21 @@ export function CheckScreen() {
     queryFn: () => take(api.GET('/api/check/{number}', { params: { path: { number } } })),
     enabled: number !== '',
   });
+  const file = useMutation({
+    mutationFn: async (pdf: File) => {
+      const answer = await fetch('/api/check/file', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/octet-stream' },
+        body: pdf,
+      });
+      if (!answer.ok) throw new Error(detailOf(await answer.text()));
+      return (await answer.json()) as Schemas['Checked'];
+    },
+  });
+  const send = (files: File[]) => files[0] && file.mutate(files[0]);
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    file.reset();
     if (typed.trim()) go(`/check/${encodeURIComponent(typed.trim())}`);
   };
   return (
@@ -33,9 +47,26 @@ export function CheckScreen() {
           {t('check.go')}
         </button>
       </form>
+      <section
+        className="sheet mt-4 max-w-xl p-5"
+        aria-label={t('check.file')}
+        onDragOver={(event) => event.preventDefault()}
+        onDrop={(event) => {
+          event.preventDefault();
+          send([...event.dataTransfer.files]);
+        }}
+      >
+        <h2 className="text-lg">{t('check.file')}</h2>
+        <p className="mt-1">{t('check.fileIntro')}</p>
+        <Choose title={t('check.file')} busy={file.isPending} onFiles={send} single />
+      </section>
       <div aria-live="polite">
-        <Problem of={checked.error} />
-        {checked.data && <Answer checked={checked.data} />}
+        <Problem of={checked.error ?? file.error} />
+        {file.data ? (
+          <Answer checked={file.data} ofFile />
+        ) : (
+          checked.data && <Answer checked={checked.data} />
+        )}
       </div>
     </Page>
   );
@@ -48,16 +79,22 @@ const LOOK: { [state: string]: { edge: string; ink: string; shape: string } } = 
   UNKNOWN: { edge: 'border-s-error', ink: 'text-error', shape: '◆' },
 };
 
-function Answer({ checked }: { checked: Schemas['Checked'] }) {
+function Answer({ checked, ofFile = false }: { checked: Schemas['Checked']; ofFile?: boolean }) {
   const { t } = useTranslation();
   const look = LOOK[checked.state];
   return (
     <section className={`sheet mt-4 max-w-xl border-s-4 p-5 ${look?.edge}`}>
       <p className={`told text-2xl ${look?.ink}`}>
         <span aria-hidden="true">{look?.shape} </span>
-        {t(`check.state.${checked.state as 'STANDS'}`)}
+        {ofFile && checked.state === 'UNKNOWN'
+          ? t('check.changed')
+          : t(`check.state.${checked.state as 'STANDS'}`)}
       </p>
-      <p className="mt-2">{t(`check.words.${checked.state as 'STANDS'}`)}</p>
+      <p className="mt-2">
+        {ofFile
+          ? t(checked.state === 'UNKNOWN' ? 'check.changedWords' : 'check.unchanged')
+          : t(`check.words.${checked.state as 'STANDS'}`)}
+      </p>
       {checked.title && (
         <dl className="mt-4 grid grid-cols-[auto_1fr] gap-x-8 gap-y-1">
           <dt className="quiet">{t('check.kind')}</dt>

@@ -2,6 +2,7 @@ import { Tab as AriaTab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import type { useDesk } from '../../claim/useDesk';
+import { ClaimPhoto } from './ClaimPhoto';
 import { FactTable } from './FactTable';
 import { IdentityPanel } from './IdentityPanel';
 import { IncomePanel } from './IncomePanel';
@@ -10,6 +11,7 @@ import { OthersPanel } from './OthersPanel';
 import { PaymentPanel } from './PaymentPanel';
 import { RegisterPanel } from './RegisterPanel';
 import { Rounds } from './Rounds';
+import { SecondLook } from './SecondLook';
 
 export const TABS = [
   'facts',
@@ -86,15 +88,23 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
           </>
         )}
         {tab === 'identity' && (
-          <IdentityPanel desk={desk} onPaper={onPaper} onDoubt={(wish) => work.doubt.mutate(wish)} />
+          <>
+            <IdentityPanel desk={desk} onPaper={onPaper} onDoubt={(wish) => work.doubt.mutate(wish)} />
+            <ClaimPhoto claim={desk.id} />
+          </>
         )}
         {tab === 'income' && <IncomePanel income={desk.income} onPaper={onPaper} />}
         {tab === 'registers' && (
-          <RegisterPanel
-            desk={desk}
-            onAsk={(request) => work.askRegister.mutate(request)}
-            onWithout={(wish) => work.withoutRegister.mutate(wish)}
-          />
+          <>
+            <RegisterPanel
+              desk={desk}
+              onAsk={(request) => work.askRegister.mutate(request)}
+              onWithout={(wish) => work.withoutRegister.mutate(wish)}
+            />
+            <div className="px-4 pb-4">
+              <SecondLook claim={desk.id} />
+            </div>
+          </>
         )}
         {tab === 'messages' && (
           <MessagePanel claim={desk.id} canWrite={desk.may.write} onRead={work.changed} />

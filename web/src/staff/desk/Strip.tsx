@@ -57,7 +57,9 @@ export function Strip({
             {t('desk.received', { date: dateText(desk.strip.receivedOn, 'weekday') })}
             {desk.strip.owner && ` · ${desk.strip.owner}`}
           </span>
-          <Link to={`/claims/${desk.id}/household`}>{t('desk.household')}</Link>
+          <Link to={`/claims/${desk.id}/household`} className="inline-flex min-h-6 items-center">
+            {t('desk.household')}
+          </Link>
           {colleagues.length > 0 && (
             <MenuTrigger>
               <Button className="cursor-pointer font-semibold text-primary">{t('desk.handOver')}</Button>

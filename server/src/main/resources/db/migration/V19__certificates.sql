@@ -87,3 +87,13 @@ alter table ask add constraint ask_kind_check
 alter table ask drop constraint ask_then_what_check;
 alter table ask add constraint ask_then_what_check
   check (then_what in ('DECIDE', 'CLOSE', 'STOP', 'KEEP', 'DROP', 'GO_ON', 'WITHOUT', 'LOOK'));
+
+-- Whether someone whom the police register holds is the applicant: two people say so without knowing of each other.
+create table second_look (
+  claim_id  uuid not null references claim,
+  reader_id uuid not null references account,
+  opinion   text not null check (opinion in ('SAME', 'ANOTHER')),
+  reason    text not null,
+  at        timestamptz not null,
+  primary key (claim_id, reader_id)
+);

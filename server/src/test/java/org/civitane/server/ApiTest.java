@@ -38,6 +38,7 @@ public class ApiTest extends ServerTest {
             "POST /api/letter",
             "POST /api/letter/answer",
             "GET /api/check/{number}",
+            "POST /api/check/file",
             "POST /api/link",
             "POST /api/link/confirm",
             "POST /api/link/code",
@@ -53,7 +54,7 @@ public class ApiTest extends ServerTest {
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"expires":"","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","said":{"name":"","answers":{},"remarks":{}}}""";
 
     @Autowired
     private MockMvc http;

@@ -123,6 +123,11 @@ public class CertificateTest extends ServerTest {
         assertThat(wordsOf(pdf))
                 .contains(applicant.displayName(), "2 April 1991", "holds nothing on this person", "Valid until");
         assertThat(new String(pdf, StandardCharsets.ISO_8859_1)).contains("pdfaid:part", "<pdfaid:conformance>U");
+        assertThat(checkedFile(pdf)).contains("\"STANDS\"");
+        byte[] altered = pdf.clone();
+        altered[altered.length / 2]++;
+        assertThat(checkedFile(altered)).contains("\"UNKNOWN\"");
+        assertThat(checkedFile(java.util.Arrays.copyOf(pdf, pdf.length + 1))).contains("\"UNKNOWN\"");
         SignedIn another = person(Role.APPLICANT);
         assertThat(answer(get("/api/my/claims/" + claim.id() + "/documents/" + document), another)
                         .getStatus())
@@ -174,7 +179,7 @@ public class CertificateTest extends ServerTest {
         try (ExecutorService two = Executors.newFixedThreadPool(4)) {
             Callable<Integer> pays = () -> did(page, "twice");
             for (Future<Integer> each : two.invokeAll(List.of(pays, pays, pays, pays))) {
-                assertThat(each.get()).isEqualTo(303);
+                assertThat(each.get()).isEqualTo(200);
             }
         }
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
@@ -222,6 +227,10 @@ public class CertificateTest extends ServerTest {
                         answers,
                         new Drafts.Signing(applicant.displayName(), Optional.empty())))
                 .isInstanceOf(Problem.class);
+    }
+
+    private String checkedFile(byte[] file) throws Exception {
+        return anyone(post("/api/check/file").content(file)).getContentAsString();
     }
 
     private String stateOf(ClaimView claim) {
@@ -300,7 +309,7 @@ public class CertificateTest extends ServerTest {
         return JsonColumn.read(answer.getContentAsString()).path("page").asString();
     }
 
-    /** What someone does on the page of the payment service. @return the status of where it leads back to */
+    /** What someone does on the page of the payment service. @return the status of the answer */
     private int did(String page, String how) throws IOException, InterruptedException {
         return browser.send(
                         HttpRequest.newBuilder(URI.create(page))

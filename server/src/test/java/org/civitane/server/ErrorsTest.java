@@ -62,6 +62,7 @@ public class ErrorsTest extends ServerTest {
     private static final List<String> FIELDS = List.of(
             "version",
             "lines",
+            "opinion",
             "expires",
             "path",
             "view",

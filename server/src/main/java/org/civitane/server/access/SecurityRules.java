@@ -96,7 +96,7 @@ class SecurityRules {
                         .denyAll()
                         .anyRequest()
                         .permitAll())
-                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/standins/**", "/api/pay-notices"))
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/standins/**", "/api/pay-notices", "/api/check/file"))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .sessionManagement(session -> session.sessionFixation(fixation -> fixation.changeSessionId()))
                 .requestCache(AbstractHttpConfigurer::disable)

@@ -1,5 +1,7 @@
 package org.civitane.server.documents;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -18,11 +20,15 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Documents, for whose they are and for staff; and the page on which anyone checks one, which says nothing of anybody. */
 @RestController
 class CheckController {
+    /** More than any document that is made out here. */
+    private static final int MOST_BYTES = 8 * 1024 * 1024;
+
     private final Documents documents;
     private final Claims claims;
     private final AgencyClock clock;
@@ -42,14 +48,30 @@ class CheckController {
 
     @GetMapping("/api/check/{number}")
     Checked check(@PathVariable String number) {
-        return documents
-                .numbered(number)
-                .map(document -> new Checked(
-                        document.on(clock.today()).name(),
-                        title(document),
-                        Optional.of(document.issuedOn()),
-                        Optional.of(document.validUntil())))
-                .orElseGet(() -> new Checked("UNKNOWN", "", Optional.empty(), Optional.empty()));
+        return documents.numbered(number).map(this::checked).orElseGet(CheckController::unknown);
+    }
+
+    private Checked checked(Issued document) {
+        return new Checked(
+                document.on(clock.today()).name(),
+                title(document),
+                Optional.of(document.issuedOn()),
+                Optional.of(document.validUntil()));
+    }
+
+    private static Checked unknown() {
+        return new Checked("UNKNOWN", "", Optional.empty(), Optional.empty());
+    }
+
+    /** A file as it is: unchanged, it is one that was made out here. It is not kept. */
+    @PostMapping("/api/check/file")
+    Checked checkFile(HttpServletRequest request) throws IOException {
+        byte[] contents = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        return Optional.of(contents)
+                .filter(file -> file.length <= MOST_BYTES)
+                .flatMap(documents::unchanged)
+                .map(this::checked)
+                .orElseGet(CheckController::unknown);
     }
 
     @GetMapping("/api/my/claims/{id}/documents")

@@ -21,6 +21,7 @@ import org.civitane.server.fees.FeePaid;
 import org.civitane.server.following.FollowUps;
 import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
+import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -76,6 +77,15 @@ public class Documents {
                         .param(number)
                         .query(Documents::read)
                         .optional());
+    }
+
+    /** The document that a file is, byte for byte; nothing for one that was changed in any way, or is not from here. */
+    @Transactional(readOnly = true)
+    public Optional<Issued> unchanged(byte[] file) {
+        return database.sql("select * from document where digest = ?")
+                .param(Digest.of(file))
+                .query(Documents::read)
+                .optional();
     }
 
     byte[] open(Issued document) {

@@ -29,9 +29,13 @@ public final class Digest {
 
     /** The SHA-256 of a secret, in lower-case hexadecimal. */
     public static String of(String secret) {
+        return of(secret.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The SHA-256 of a file, in lower-case hexadecimal. */
+    public static String of(byte[] file) {
         try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Impossible state: every JDK has SHA-256.", e);
         }

@@ -16,8 +16,6 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Profile;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -98,8 +96,8 @@ class PayService {
 
     /** @param how {@code pay}, {@code refuse}, {@code silent}, {@code twice} or {@code less} */
     @Operation(summary = "What its user did on the page.")
-    @PostMapping("/standins/pay-page/{id}")
-    ResponseEntity<Void> did(@PathVariable String id, @RequestParam String how) {
+    @PostMapping(value = "/standins/pay-page/{id}", produces = MediaType.TEXT_HTML_VALUE)
+    ResponseEntity<String> did(@PathVariable String id, @RequestParam String how) {
         Kept kept = find(id).orElseThrow();
         boolean paid = !how.equals("refuse");
         long cents = paid ? how.equals("less") ? kept.cents() - 1 : kept.cents() : 0;
@@ -112,9 +110,7 @@ class PayService {
         if (how.equals("twice")) {
             tell(id);
         }
-        return ResponseEntity.status(HttpStatus.SEE_OTHER)
-                .header(HttpHeaders.LOCATION, kept.returnTo())
-                .build();
+        return ResponseEntity.ok(back(kept.returnTo()));
     }
 
     /** Whoever is told and does not answer asks by themselves. */
@@ -158,6 +154,17 @@ class PayService {
                         row.getString("return_to"),
                         row.getString("notice_to")))
                 .optional();
+    }
+
+    /** Leads back by itself: a form may not be led to another server. */
+    private static String back(String address) {
+        String escaped = HtmlUtils.htmlEscape(address, "UTF-8");
+        return """
+                <!doctype html>
+                <html lang="en"><head><meta charset="utf-8"><title>Back</title>
+                <meta http-equiv="refresh" content="0;url=%s"></head>
+                <body><p><a href="%s">Back to Halvern Household Services</a></p></body></html>
+                """.formatted(escaped, escaped);
     }
 
     private static String html(Kept kept) {

@@ -1,0 +1,123 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { api, type Schemas, take } from '../../api/client';
+import { LongTextField } from '../../components/Field';
+import { Press } from '../../components/Press';
+import { isAbout, Problem } from '../../components/Problem';
+
+/** A possible match in the police register: both records side by side, and what one thinks of them. */
+export function SecondLook({ claim }: { claim: string }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const params = { params: { path: { id: claim } } };
+  const key = ['second-look', claim];
+  const look = useQuery({
+    queryKey: key,
+    queryFn: () => take(api.GET('/api/claims/{id}/second-look', params)),
+  });
+  const say = useMutation({
+    mutationFn: (body: Schemas['Look']) =>
+      take(api.POST('/api/claims/{id}/second-look', { ...params, body })),
+    onSuccess: (now) => {
+      queries.setQueryData(key, now);
+      void queries.invalidateQueries({ queryKey: ['desk', claim] });
+    },
+  });
+  const now = look.data;
+  if (!now || (!now.wanted && now.said === 0)) return <Problem of={look.error} />;
+  return (
+    <section className="mt-4 border-t border-base-300 pt-3" aria-labelledby="second-look">
+      <h3 id="second-look" className="font-bold">
+        {t('look.title')}
+      </h3>
+      <p className="mt-1">{t(now.wanted ? (now.split ? 'look.split' : 'look.intro') : 'look.over')}</p>
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <Known title={t('look.applicant')} as={now.applicant} />
+        {now.held.map((each) => (
+          <Known key={each.name + each.born} title={t('look.held')} as={each} />
+        ))}
+      </div>
+      <ul className="mt-3 space-y-1">
+        {now.opinions.map((each) => (
+          <li key={each.by}>
+            <b>{each.by}</b>: {t(`look.opinion.${each.opinion}`)} – {each.reason}
+          </li>
+        ))}
+      </ul>
+      {now.wanted && (
+        <p className="quiet mt-1">
+          {t('look.said', { count: now.said })} {!now.maySay && t('look.others')}
+        </p>
+      )}
+      {now.maySay && <Say busy={say.isPending} error={say.error} onSay={(body) => say.mutate(body)} />}
+    </section>
+  );
+}
+
+function Known({ title, as }: { title: string; as: Schemas['KnownAs'] }) {
+  const { t } = useTranslation();
+  return (
+    <div className="border border-base-300 bg-base-100 p-3">
+      <p className="quiet">{title}</p>
+      <p className="font-bold">{as.name}</p>
+      <p>
+        {t('look.born', { day: as.born })}
+        {as.bornAt && `, ${as.bornAt}`}
+      </p>
+      {as.entries.map((entry) => (
+        <p key={entry} className="mt-1">
+          {entry}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function Say({
+  busy,
+  error,
+  onSay,
+}: {
+  busy: boolean;
+  error: Error | null;
+  onSay: (look: Schemas['Look']) => void;
+}) {
+  const { t } = useTranslation();
+  const [opinion, setOpinion] = useState<Schemas['Look']['opinion']>();
+  const [reason, setReason] = useState('');
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (opinion) onSay({ opinion, reason });
+  };
+  return (
+    <form className="mt-3 max-w-xl space-y-3" onSubmit={submit}>
+      <fieldset>
+        <legend className="font-semibold">{t('look.question')}</legend>
+        {(['SAME', 'ANOTHER'] as const).map((each) => (
+          <label key={each} className="flex min-h-9 items-center gap-2">
+            <input
+              type="radio"
+              name="opinion"
+              className="radio radio-primary"
+              checked={opinion === each}
+              onChange={() => setOpinion(each)}
+            />
+            {t(`look.opinion.${each}`)}
+          </label>
+        ))}
+      </fieldset>
+      <LongTextField
+        label={t('look.why')}
+        rows={3}
+        value={reason}
+        onChange={setReason}
+        error={isAbout(error, 'reason') ? (error?.message ?? '') : null}
+      />
+      {!isAbout(error, 'reason') && <Problem of={error} />}
+      <Press type="submit" className="btn btn-primary h-auto min-h-9" busy={busy || !opinion}>
+        {t('look.say')}
+      </Press>
+    </form>
+  );
+}
