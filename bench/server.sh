@@ -8,7 +8,7 @@ bench_start() { # HEAP: a server with the demo data on a cluster of its own
   port=$(free_port 8520)
   CIVITANE_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane" CIVITANE_DATABASE_PASSWORD="$db_app_password" \
     CIVITANE_DATABASE_OWNER_PASSWORD="$db_password" CIVITANE_STORE="$home/papers" SPRING_PROFILES_ACTIVE=demo CIVITANE_STANDINS_PORT="$(free_port 8620)" \
-    CIVITANE_REGISTER_KEY=bench SERVER_PORT="$port" "$JAVA_HOME/bin/java" -Xmx"${1:-1g}" "${quiet_java[@]}" -jar "$app/server/civitane-server-app.jar" >"$state/bench.log" 2>&1 &
+    CIVITANE_REGISTER_KEY=bench CIVITANE_SIGNING_SECRET=bench SERVER_PORT="$port" "$JAVA_HOME/bin/java" -Xmx"${1:-1g}" "${quiet_java[@]}" -jar "$app/server/civitane-server-app.jar" >"$state/bench.log" 2>&1 &
   server_pid=$!
   until curl -fs "http://127.0.0.1:$port/api/health" >/dev/null 2>&1; do sleep 0.5; done
 }

@@ -10,6 +10,7 @@ serve_up() {
   database_create civitane
   printf '%s' "$port" >"$state/port"
   secret "$state/register-key" >/dev/null
+  secret "$state/signing-secret" >/dev/null
   serve_place
   serve_java &
   server_pid=$!
@@ -40,9 +41,10 @@ E
 serve_environment() {
   export CIVITANE_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane" CIVITANE_DATABASE_PASSWORD="$db_app_password"
   export CIVITANE_DATABASE_OWNER_PASSWORD="$db_password" CIVITANE_STORE="$serve_home/papers" CIVITANE_LOG="$serve_home/log/server.log"
-  export CIVITANE_STANDINS_PORT CIVITANE_REGISTER_KEY SERVER_PORT="$port" SPRING_PROFILES_ACTIVE="${CIVITANE_PROFILES:-demo}"
+  export CIVITANE_STANDINS_PORT CIVITANE_REGISTER_KEY CIVITANE_SIGNING_SECRET SERVER_PORT="$port" SPRING_PROFILES_ACTIVE="${CIVITANE_PROFILES:-demo}"
   CIVITANE_STANDINS_PORT=$(free_port $((port + 1)))
   CIVITANE_REGISTER_KEY=$(cat "$state/register-key")
+  CIVITANE_SIGNING_SECRET=$(cat "$state/signing-secret")
 }
 
 serve_java() {

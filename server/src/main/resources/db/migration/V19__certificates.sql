@@ -97,3 +97,12 @@ create table second_look (
   at        timestamptz not null,
   primary key (claim_id, reader_id)
 );
+
+-- The keys with which documents are signed: the newest signs, and what an older one signed can still be checked. The
+-- private half is encrypted with a secret that is not in the database.
+create table signing_key (
+  id          uuid primary key,
+  certificate bytea not null,
+  sealed_key  bytea not null,
+  made_at     timestamptz not null
+);

@@ -99,6 +99,38 @@ public class CertificateStoryTest {
     }
 
     @Test
+    void twoLookAtAPossibleMatchAndNeitherIsLedByTheOther() {
+        Page first = civitane.signedIn("asa.mikkel@halvern.example");
+        openRegisters(first);
+        assertThat(first.getByText("born 11 February 1984, Norrhaven")).isVisible();
+        Civitane.picture(first, "second-look");
+        say(first);
+        assertThat(first.getByText("Someone else has to look as well.")).isVisible();
+        Page second = civitane.signedIn("joao.brattli@halvern.example");
+        openRegisters(second);
+        assertThat(second.getByText("One person has said it.")).isVisible();
+        assertThat(second.getByText("Ása Mikkel: ")).hasCount(0);
+        assertThat(Civitane.violations(second)).isEmpty();
+        say(second);
+        assertThat(second.getByText("This was looked at and is settled.")).isVisible();
+        assertThat(second.getByText("A certificate without entries").first()).isVisible();
+    }
+
+    private static void openRegisters(Page desk) {
+        desk.getByLabel("Find a household or number").fill("Lindqvist");
+        desk.getByRole(AriaRole.LISTBOX).getByText("Lindqvist").first().click();
+        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Registers"))
+                .click();
+        assertThat(desk.getByText("A possible match in the police register")).isVisible();
+    }
+
+    private static void say(Page desk) {
+        desk.getByLabel("It is someone else").check();
+        desk.getByLabel("Why do you think so?").fill("Born six years later, and elsewhere.");
+        desk.getByText("Say it", new Page.GetByTextOptions().setExact(true)).click();
+    }
+
+    @Test
     void paysOnThePageOfTheServiceAndHasItAtOnce() {
         Page holder = civitane.signedIn("anselm.brito@post.example", 390, 844);
         holder.navigate("/my");

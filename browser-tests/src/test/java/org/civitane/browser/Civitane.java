@@ -79,7 +79,8 @@ final class Civitane {
                 "--spring.flyway.clean-disabled=false",
                 "--server.port=" + port,
                 "--civitane.store=" + store,
-                "--civitane.register-key=browser-tests");
+                "--civitane.register-key=browser-tests",
+                "--civitane.signing-secret=browser-tests");
         return new Civitane(server, "http://127.0.0.1:" + port);
     }
 

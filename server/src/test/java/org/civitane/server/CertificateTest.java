@@ -24,6 +24,17 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.interactive.digitalsignature.PDSignature;
+import org.bouncycastle.asn1.ASN1InputStream;
+import org.bouncycastle.asn1.cms.ContentInfo;
+import org.bouncycastle.cert.X509CertificateHolder;
+import org.bouncycastle.cms.CMSProcessableByteArray;
+import org.bouncycastle.cms.CMSSignedData;
+import org.bouncycastle.cms.CMSSignerDigestMismatchException;
+import org.bouncycastle.cms.SignerInformation;
+import org.bouncycastle.cms.jcajce.JcaSimpleSignerInfoVerifierBuilder;
 import org.civitane.core.amount.Money;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.person.PersonNumber;
@@ -132,6 +143,42 @@ public class CertificateTest extends ServerTest {
         assertThat(answer(get("/api/my/claims/" + claim.id() + "/documents/" + document), another)
                         .getStatus())
                 .isEqualTo(404);
+    }
+
+    @Test
+    public void itIsSignedOverAllOfItAndAnyReaderSeesAChange() throws Exception {
+        ClaimView claim = granted();
+        did(payPage(claim), "pay");
+        UUID document = documents.of(claim.id()).getFirst().id();
+        byte[] pdf = answer(get("/api/claims/" + claim.id() + "/documents/" + document), caseworker)
+                .getContentAsByteArray();
+        assertThat(isSigned(pdf)).isTrue();
+        byte[] altered = pdf.clone();
+        altered[200]++;
+        assertThat(isSigned(altered)).isFalse();
+        assertThat(database.sql("select count(*) from signing_key")
+                        .query(Long.class)
+                        .single())
+                .isEqualTo(1);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static boolean isSigned(byte[] file) throws Exception {
+        try (PDDocument pdf = Loader.loadPDF(file)) {
+            PDSignature signature = pdf.getLastSignatureDictionary();
+            ASN1InputStream contents = new ASN1InputStream(signature.getContents(file));
+            int[] range = signature.getByteRange();
+            assertThat(range[2] + range[3]).isEqualTo(file.length);
+            CMSSignedData cms = new CMSSignedData(
+                    new CMSProcessableByteArray(signature.getSignedContent(file)),
+                    ContentInfo.getInstance(contents.readObject()));
+            SignerInformation signer = cms.getSignerInfos().iterator().next();
+            X509CertificateHolder holder = (X509CertificateHolder)
+                    cms.getCertificates().getMatches(signer.getSID()).iterator().next();
+            return signer.verify(new JcaSimpleSignerInfoVerifierBuilder().build(holder));
+        } catch (CMSSignerDigestMismatchException e) {
+            return false;
+        }
     }
 
     @Test

@@ -43,6 +43,7 @@ final class OtherServer implements AutoCloseable {
                                 "--civitane.standins-port=" + ServerTest.freePort(),
                                 "--server.port=" + port,
                                 "--civitane.register-key=server-tests",
+                                "--civitane.signing-secret=server-tests",
                                 "--civitane.job-polling=100ms",
                                 "--civitane.job-heartbeat=1s",
                                 "--civitane.store=" + store,

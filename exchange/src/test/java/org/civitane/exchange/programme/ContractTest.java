@@ -143,6 +143,20 @@ public class ContractTest {
     }
 
     @Test(dataProvider = "programmes")
+    public void everyPartOfARecordHasALabelAtTheDesk(String id, Programme<?> programme) {
+        Wording wording = programme.wording(Locale.ENGLISH);
+        programme.form().stream()
+                .flatMap(form -> form.chapters().stream())
+                .flatMap(chapter -> chapter.questions().stream())
+                .filter(question -> question.widget() == Question.Widget.RECORD)
+                .flatMap(record -> record.parts().stream())
+                .forEach(part -> assertThat(wording.has("fact." + part.path() + ".label")
+                                || wording.has("question." + part.path() + ".label"))
+                        .as(id + " " + part.path())
+                        .isTrue());
+    }
+
+    @Test(dataProvider = "programmes")
     public void everyPaperItWantsIsAKindItTellsOfInWords(String id, Programme<?> programme) throws Exception {
         Wording wording = programme.wording(Locale.ENGLISH);
         Set<String> told = new HashSet<>();

@@ -30,11 +30,13 @@ import tools.jackson.databind.JsonNode;
 class CertificatePdf {
     private final Pdf pdf;
     private final Photos photos;
+    private final SignedPdf signed;
     private final String address;
 
-    CertificatePdf(Pdf pdf, Photos photos, @Value("${civitane.address}") String address) {
+    CertificatePdf(Pdf pdf, Photos photos, SignedPdf signed, @Value("${civitane.address}") String address) {
         this.pdf = pdf;
         this.photos = photos;
+        this.signed = signed;
         this.address = address;
     }
 
@@ -59,7 +61,7 @@ class CertificatePdf {
         page.put("check", address + "/check/" + number);
         page.put("code", SquareCode.inline(address + "/check/" + number));
         page.put("photo", photos.ofClaim(dossier.claim().id()).map(this::inline).orElse(""));
-        return pdf.archived(pdf.fill("certificate", page));
+        return signed.of(pdf.archived(pdf.fill("certificate", page)), wording.text(key + "title"));
     }
 
     /** What the programme wants to stand in it, beside whose it is. */

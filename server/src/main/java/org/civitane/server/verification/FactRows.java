@@ -177,7 +177,9 @@ final class FactRows {
             return;
         }
         FactPath path = below(within, question.path());
-        if (value.isObject()) {
+        if (words.isOptionAlone(question, value)) {
+            facts.add(words.plain(path.path(), words.label(question.path()), words.option(question, value)));
+        } else if (value.isObject()) {
             question.parts().forEach(part -> addGiven(facts, path, value, part));
         } else if (value.isArray()) {
             facts.add(words.plain(path.path(), words.label(question.path()), words.text(path, value)));

@@ -107,6 +107,19 @@ record FactWords(
                 List.of());
     }
 
+    /** Whether a choice is worded for this question only, and by no word of the rulebook, such as a country. */
+    boolean isOptionAlone(Question question, JsonNode value) {
+        return wording.has(optionKey(question, value)) && !wording.has("word." + value.asString(""));
+    }
+
+    String option(Question question, JsonNode value) {
+        return wording.text(optionKey(question, value));
+    }
+
+    private static String optionKey(Question question, JsonNode value) {
+        return "option." + question.path() + "." + (value.isString() ? value.asString() : "");
+    }
+
     static Fact.Kind kind(Question.Widget widget) {
         return switch (widget) {
             case AMOUNT -> Fact.Kind.AMOUNT;
