@@ -10,6 +10,7 @@ import { Press } from '../components/Press';
 import { Problem } from '../components/Problem';
 import { Choose } from '../papers/Choose';
 import { prepared } from '../papers/prepare';
+import { useCropLabels } from '../papers/useCropLabels';
 import { type Given, isRecord } from './shapes';
 
 /** As wide for its height as a passport's photo: 35 by 45 mm. */
@@ -97,6 +98,7 @@ type CropProps = { file: File; busy: boolean; onUse: (photo: File) => void; onAg
 
 function Crop({ file, busy, onUse, onAgain }: CropProps) {
   const { t } = useTranslation();
+  const labels = useCropLabels();
   const [quarters, setQuarters] = useState(0);
   const [crop, setCrop] = useState<PercentCrop>();
   const [shown, setShown] = useState('');
@@ -148,17 +150,7 @@ function Crop({ file, busy, onUse, onAgain }: CropProps) {
               className="pointer-events-none absolute inset-x-[18%] top-[10%] bottom-[20%] rounded-[50%] border-2 border-dashed border-white"
             />
           )}
-          ariaLabels={{
-            cropArea: t('who.look.area'),
-            nwDragHandle: t('who.look.corner'),
-            nDragHandle: t('who.look.edge'),
-            neDragHandle: t('who.look.corner'),
-            eDragHandle: t('who.look.edge'),
-            seDragHandle: t('who.look.corner'),
-            sDragHandle: t('who.look.edge'),
-            swDragHandle: t('who.look.corner'),
-            wDragHandle: t('who.look.edge'),
-          }}
+          ariaLabels={labels}
         >
           <img
             src={shown}

@@ -5,6 +5,7 @@ import ReactCrop, { type PercentCrop } from 'react-image-crop';
 import { Press } from '../../components/Press';
 import 'react-image-crop/dist/ReactCrop.css';
 import { looked, type Part, prepared } from '../../papers/prepare';
+import { useCropLabels } from '../../papers/useCropLabels';
 
 const PREVIEW = 1200;
 
@@ -13,6 +14,7 @@ type Props = { file: File; onUse: (file: File) => void; onAgain: () => void };
 /** A picture before it is sent: turned, cropped, and what is seen of it at once: sharp, bright, whole, not glaring. */
 export function LookOver({ file, onUse, onAgain }: Props) {
   const { t } = useTranslation();
+  const labels = useCropLabels();
   const [quarters, setQuarters] = useState(0);
   const [cutting, setCutting] = useState(false);
   const [crop, setCrop] = useState<PercentCrop>();
@@ -34,17 +36,7 @@ export function LookOver({ file, onUse, onAgain }: Props) {
             crop={crop}
             onChange={(_, now) => setCrop(now)}
             ruleOfThirds
-            ariaLabels={{
-              cropArea: t('who.look.area'),
-              nwDragHandle: t('who.look.corner'),
-              nDragHandle: t('who.look.edge'),
-              neDragHandle: t('who.look.corner'),
-              eDragHandle: t('who.look.edge'),
-              seDragHandle: t('who.look.corner'),
-              sDragHandle: t('who.look.edge'),
-              swDragHandle: t('who.look.corner'),
-              wDragHandle: t('who.look.edge'),
-            }}
+            ariaLabels={labels}
           >
             <img src={shown} alt={t('who.look.picture')} className="max-h-[26.25rem] w-auto" />
           </ReactCrop>
