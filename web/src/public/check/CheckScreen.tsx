@@ -47,6 +47,14 @@ export function CheckScreen() {
           {t('check.go')}
         </button>
       </form>
+      <div aria-live="polite">
+        <Problem of={checked.error ?? file.error} />
+        {file.data ? (
+          <Answer checked={file.data} ofFile />
+        ) : (
+          checked.data && <Answer checked={checked.data} />
+        )}
+      </div>
       <section
         className="sheet mt-4 max-w-xl p-5"
         aria-label={t('check.file')}
@@ -58,16 +66,8 @@ export function CheckScreen() {
       >
         <h2 className="text-lg">{t('check.file')}</h2>
         <p className="mt-1">{t('check.fileIntro')}</p>
-        <Choose title={t('check.file')} busy={file.isPending} onFiles={send} single />
+        <Choose title={t('check.file')} busy={file.isPending} onFiles={send} single asMade />
       </section>
-      <div aria-live="polite">
-        <Problem of={checked.error ?? file.error} />
-        {file.data ? (
-          <Answer checked={file.data} ofFile />
-        ) : (
-          checked.data && <Answer checked={checked.data} />
-        )}
-      </div>
     </Page>
   );
 }
