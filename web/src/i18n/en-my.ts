@@ -169,6 +169,7 @@ export const enMy = {
     madeOut: 'Made out on {{date}}, valid until {{until}}.',
     number: 'Number:',
     open: 'Open it as PDF',
+    fetch: 'How to fetch it, as PDF',
     check: 'See what others see when they check it',
     state: {
       OPEN: 'To be paid by {{date}}; after that nothing is made out.',

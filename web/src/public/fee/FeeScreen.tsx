@@ -108,6 +108,16 @@ function MadeOut({ claim, made }: { claim: string; made: Schemas['MadeOut'] }) {
         >
           {t('fee.open')}
         </a>
+        {made.isFetched && (
+          <a
+            href={`/api/my/claims/${claim}/pickup-note`}
+            target="_blank"
+            rel="noreferrer"
+            className="inline-flex min-h-11 items-center"
+          >
+            {t('fee.fetch')}
+          </a>
+        )}
         <Link to={`/check/${made.number}`} className="inline-flex min-h-11 items-center">
           {t('fee.check')}
         </Link>

@@ -134,6 +134,11 @@ public class CertificateTest extends ServerTest {
         assertThat(wordsOf(pdf))
                 .contains(applicant.displayName(), "2 April 1991", "holds nothing on this person", "Valid until");
         assertThat(new String(pdf, StandardCharsets.ISO_8859_1)).contains("pdfaid:part", "<pdfaid:conformance>U");
+        assertThat(wordsOf(pdf)).contains("Copy 1 of 2", "Copy 2 of 2");
+        assertThat(wordsOf(answer(get("/api/my/claims/" + claim.id() + "/pickup-note"), applicant)
+                        .getContentAsByteArray()))
+                .contains("Tarn Quay 1", "Your passport, and this page")
+                .doesNotContain("signed authority");
         assertThat(checkedFile(pdf)).contains("\"STANDS\"");
         byte[] altered = pdf.clone();
         altered[altered.length / 2]++;

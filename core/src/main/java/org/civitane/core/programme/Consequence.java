@@ -39,8 +39,10 @@ public sealed interface Consequence {
      * A document that was made out goes to whoever asked for it.
      *
      * @param way how, by the programme's word
+     * @param atTheDesk whether someone comes for it
+     * @param toAProxy whether that is someone else
      */
-    record HandOver(String way, LocalDate on) implements Consequence {}
+    record HandOver(String way, boolean atTheDesk, boolean toAProxy, LocalDate on) implements Consequence {}
 
     /** A document is made out. @param document what it is, by the programme's word for it */
     record Issue(String document, LocalDate on) implements Consequence {}

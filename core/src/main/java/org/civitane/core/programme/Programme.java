@@ -166,6 +166,11 @@ public interface Programme<C extends CaseFile> {
         return List.of();
     }
 
+    /** How many of a document were asked for, each numbered; at least 1. */
+    default int copies(C file) {
+        return 1;
+    }
+
     /** How a document that was made out reaches whoever asked for it; nothing where none is made out. */
     default Optional<Consequence.HandOver> handOver(C file, LocalDate issuedOn) {
         return Optional.empty();

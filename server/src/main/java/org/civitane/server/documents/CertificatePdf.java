@@ -6,12 +6,15 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
+import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.Shape;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.exchange.casefile.FactText;
 import org.civitane.server.dossier.Dossier;
@@ -19,6 +22,7 @@ import org.civitane.server.photos.Photo;
 import org.civitane.server.photos.Photos;
 import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.SquareCode;
+import org.civitane.server.platform.Texts;
 import org.civitane.server.registers.Register;
 import org.civitane.server.registers.RegisterRequest;
 import org.springframework.beans.factory.annotation.Value;
@@ -31,12 +35,15 @@ class CertificatePdf {
     private final Pdf pdf;
     private final Photos photos;
     private final SignedPdf signed;
+    private final Texts texts;
     private final String address;
 
-    CertificatePdf(Pdf pdf, Photos photos, SignedPdf signed, @Value("${civitane.address}") String address) {
+    CertificatePdf(
+            Pdf pdf, Photos photos, SignedPdf signed, Texts texts, @Value("${civitane.address}") String address) {
         this.pdf = pdf;
         this.photos = photos;
         this.signed = signed;
+        this.texts = texts;
         this.address = address;
     }
 
@@ -56,12 +63,27 @@ class CertificatePdf {
                         wording.text(key + outcome.result()), dossier.run().places(outcome)));
         page.put("entries", entries(dossier));
         page.put("number", number);
+        page.put("sheets", copies(dossier.settled().read()));
         page.put("issuedOn", wording.shown(on));
         page.put("validUntil", wording.shown(until));
         page.put("check", address + "/check/" + number);
         page.put("code", SquareCode.inline(address + "/check/" + number));
         page.put("photo", photos.ofClaim(dossier.claim().id()).map(this::inline).orElse(""));
         return signed.of(pdf.archived(pdf.fill("certificate", page)), wording.text(key + "title"));
+    }
+
+    /** What stands on each copy; nothing where there is only one. */
+    private List<String> copies(CaseFiles.Read<?> read) {
+        int all = howMany(read);
+        return all == 1
+                ? List.of("")
+                : IntStream.rangeClosed(1, all)
+                        .mapToObj(copy -> texts.say("document.copy", copy, all))
+                        .toList();
+    }
+
+    private static <C extends CaseFile> int howMany(CaseFiles.Read<C> read) {
+        return read.programme().copies(read.file());
     }
 
     /** What the programme wants to stand in it, beside whose it is. */

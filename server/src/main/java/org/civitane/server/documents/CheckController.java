@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.programme.Consequence;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -30,11 +32,15 @@ class CheckController {
     private static final int MOST_BYTES = 8 * 1024 * 1024;
 
     private final Documents documents;
+    private final PickupNotes notes;
+    private final Dossiers dossiers;
     private final Claims claims;
     private final AgencyClock clock;
 
-    CheckController(Documents documents, Claims claims, AgencyClock clock) {
+    CheckController(Documents documents, PickupNotes notes, Dossiers dossiers, Claims claims, AgencyClock clock) {
         this.documents = documents;
+        this.notes = notes;
+        this.dossiers = dossiers;
         this.claims = claims;
         this.clock = clock;
     }
@@ -42,9 +48,15 @@ class CheckController {
     /** @param state {@code STANDS}, {@code REPLACED}, {@code LAPSED} or {@code UNKNOWN} */
     record Checked(String state, String title, Optional<LocalDate> issuedOn, Optional<LocalDate> validUntil) {}
 
-    /** A document as those see it who may. */
+    /** A document as those see it who may. @param isFetched whether someone comes for it */
     record MadeOut(
-            UUID id, String title, String number, LocalDate issuedOn, LocalDate validUntil, Issued.Standing state) {}
+            UUID id,
+            String title,
+            String number,
+            LocalDate issuedOn,
+            LocalDate validUntil,
+            Issued.Standing state,
+            boolean isFetched) {}
 
     @GetMapping("/api/check/{number}")
     Checked check(@PathVariable String number) {
@@ -85,6 +97,17 @@ class CheckController {
         return pdf(claims.claimOf(who, id), document);
     }
 
+    /** The note with which a document is fetched. */
+    @GetMapping(value = "/api/my/claims/{id}/pickup-note", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pickUp(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        ClaimView claim = claims.claimOf(who, id);
+        Issued document = documents.of(id).stream()
+                .filter(each -> !each.replaced())
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(Phrase.of("pickup.nothing")));
+        return pdf(claim.number() + "-fetch.pdf", notes.of(dossiers.of(claim), document));
+    }
+
     @GetMapping("/api/claims/{id}/documents")
     List<MadeOut> ofClaim(@PathVariable UUID id) {
         return shown(claims.claim(id).id());
@@ -96,14 +119,23 @@ class CheckController {
     }
 
     private List<MadeOut> shown(UUID claim) {
-        return documents.of(claim).stream()
+        List<Issued> all = documents.of(claim);
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        boolean isFetched = Documents.handOver(
+                        dossiers.of(claim).settled().read(), all.getFirst().issuedOn())
+                .filter(Consequence.HandOver::atTheDesk)
+                .isPresent();
+        return all.stream()
                 .map(each -> new MadeOut(
                         each.id(),
                         title(each),
                         each.number(),
                         each.issuedOn(),
                         each.validUntil(),
-                        each.on(clock.today())))
+                        each.on(clock.today()),
+                        isFetched))
                 .toList();
     }
 
@@ -118,14 +150,14 @@ class CheckController {
                 .filter(each -> each.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(Phrase.of("document.none")));
+        return pdf(claim.number() + "-" + document.number() + ".pdf", documents.open(document));
+    }
+
+    private static ResponseEntity<byte[]> pdf(String name, byte[] contents) {
+        ContentDisposition inline = ContentDisposition.inline().filename(name).build();
         return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(claim.number() + "-" + document.number() + ".pdf")
-                                .build()
-                                .toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, inline.toString())
                 .contentType(MediaType.APPLICATION_PDF)
-                .body(documents.open(document));
+                .body(contents);
     }
 }

@@ -128,7 +128,8 @@ public class Documents {
                 .ifPresent(handOver -> followUps.plan(claim, runOf(claim), List.of(handOver)));
     }
 
-    private static <C extends CaseFile> Optional<Consequence.HandOver> handOver(CaseFiles.Read<C> read, LocalDate on) {
+    /** How what is made out on a day reaches whoever asked for it. */
+    static <C extends CaseFile> Optional<Consequence.HandOver> handOver(CaseFiles.Read<C> read, LocalDate on) {
         Programme<C> programme = read.programme();
         return programme.handOver(read.file(), on);
     }

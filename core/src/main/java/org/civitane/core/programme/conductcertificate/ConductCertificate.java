@@ -130,10 +130,16 @@ public final class ConductCertificate implements Programme<ConductCertificateCas
     }
 
     @Override
+    public int copies(ConductCertificateCase file) {
+        return file.copies().orElse(1);
+    }
+
+    @Override
     public Optional<Consequence.HandOver> handOver(ConductCertificateCase file, LocalDate issuedOn) {
         LocalDate on = BusinessCalendar.plusBusinessDays(issuedOn, 1);
         return file.handover()
-                .map(handover -> new Consequence.HandOver(handover.way().name(), on));
+                .map(handover -> new Consequence.HandOver(
+                        handover.way().name(), handover.way() == Handover.Way.DESK, handover.byProxyAtTheDesk(), on));
     }
 
     @Override
