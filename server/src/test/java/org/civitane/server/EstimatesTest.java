@@ -45,8 +45,8 @@ public class EstimatesTest extends ServerTest {
         ((ObjectNode) answers.path("arrears").path(0)).put("owed", "1400.00");
         assertThat(because(estimate()))
                 .hasSize(3)
-                .anyMatch(sentence -> sentence.contains("€350.00 of €350.00 owed"))
-                .anyMatch(sentence -> sentence.contains("€940.00 of €1,400.00 owed; at most €940.00"));
+                .anyMatch(sentence -> sentence.contains("€350.00 is owed. €350.00 of it is paid"))
+                .anyMatch(sentence -> sentence.contains("€1,400.00 is owed. €940.00 of it is paid: at most €940.00"));
     }
 
     @Test

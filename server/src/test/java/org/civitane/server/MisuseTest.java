@@ -110,7 +110,7 @@ public class MisuseTest extends ServerTest {
                 .extracting(Messages.Message::body)
                 .singleElement()
                 .asString()
-                .contains("Your own application goes on");
+                .contains("Your own claim goes on");
         misuse.freeze(caseOf(impostors).id(), older.id(), supervisor);
         assertThat(state(older)).isEqualTo(ClaimState.FROZEN);
     }
