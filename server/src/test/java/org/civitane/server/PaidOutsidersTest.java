@@ -43,7 +43,7 @@ public class PaidOutsidersTest extends LinkTest {
         assertThat(other.path("state").asString()).isEqualTo("DIFFERS");
         assertThat(other.path("onRecord").path("text").asString()).isEqualTo("€300.00");
         assertThat(other.path("onRecord").path("note").asString()).isEqualTo("the landlord");
-        assertThat(other.path("note").asString()).contains("€350.00 of €350.00 owed");
+        assertThat(other.path("note").asString()).contains("€350.00 is owed. €350.00 of it is paid");
         assertThat(desk.path("inTheWay").toString()).contains("from €1,000.00 to €1,050.00");
         settle(month(2));
         assertThat(total()).isEqualTo("€1,000.00");

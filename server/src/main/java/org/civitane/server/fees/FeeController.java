@@ -1,6 +1,7 @@
 package org.civitane.server.fees;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
@@ -14,9 +15,9 @@ import org.civitane.server.determinations.Sentence;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.ProblemText;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -105,12 +106,17 @@ class FeeController {
 
     /** Only what the service signed is listened to. */
     @PostMapping("/api/pay-notices")
-    ResponseEntity<Void> notice(
-            HttpServletRequest request, @RequestHeader(value = "X-Pay-Signature", defaultValue = "") String signature)
+    void notice(
+            HttpServletRequest request,
+            HttpServletResponse response,
+            @RequestHeader(value = "X-Pay-Signature", defaultValue = "") String signature)
             throws IOException {
         byte[] body = request.getInputStream().readNBytes(LONGEST_NOTICE);
-        return ResponseEntity.status(paying.notice(body, signature) ? HttpStatus.NO_CONTENT : HttpStatus.UNAUTHORIZED)
-                .build();
+        if (paying.notice(body, signature)) {
+            response.setStatus(HttpServletResponse.SC_NO_CONTENT);
+        } else {
+            ProblemText.write(response, HttpServletResponse.SC_UNAUTHORIZED);
+        }
     }
 
     private Fee fee(ClaimView claim) {

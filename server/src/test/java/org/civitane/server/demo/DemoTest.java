@@ -19,6 +19,9 @@ public class DemoTest extends ServerTest {
     private TransactionTemplate transaction;
 
     @Autowired
+    private DemoRegisters registers;
+
+    @Autowired
     private JdbcClient database;
 
     @DataProvider
@@ -32,6 +35,7 @@ public class DemoTest extends ServerTest {
             status.setRollbackOnly();
             int before = count();
             clock.at(day.atTime(9, 30), () -> {
+                registers.tell(day);
                 loader.load();
                 return day;
             });
