@@ -71,6 +71,8 @@ public class LinkStoryTest {
         Page desk = civitane.signedIn("asa.mikkel@halvern.example");
         desk.getByLabel("Find a household or number").fill("Sorvag");
         desk.getByRole(AriaRole.LISTBOX).getByText("Sørvåg").first().click();
+        desk.waitForURL(url -> url.contains("/claims/"));
+        desk.getByText("The outcome as it stands").waitFor();
         desk.getByText("Tomé Sørvåg says this is not right: Income").click();
         assertThat(desk.getByRole(AriaRole.TABPANEL).getByText("I teach a class on Saturdays."))
                 .isVisible();
