@@ -88,14 +88,15 @@ alter table ask drop constraint ask_then_what_check;
 alter table ask add constraint ask_then_what_check
   check (then_what in ('DECIDE', 'CLOSE', 'STOP', 'KEEP', 'DROP', 'GO_ON', 'WITHOUT', 'LOOK'));
 
--- Whether someone whom the police register holds is the applicant: two people say so without knowing of each other.
+-- Whether someone whom the police register holds is the applicant: two people say so without knowing of each
+-- other, anew for each answer of the register.
 create table second_look (
-  claim_id  uuid not null references claim,
+  request_id uuid not null references register_request,
   reader_id uuid not null references account,
   opinion   text not null check (opinion in ('SAME', 'ANOTHER')),
   reason    text not null,
   at        timestamptz not null,
-  primary key (claim_id, reader_id)
+  primary key (request_id, reader_id)
 );
 
 -- The keys with which documents are signed: the newest signs, and what an older one signed can still be checked. The

@@ -29,7 +29,6 @@ public class NoProgrammeTest {
     private static final Set<String> COMMON = Set.of(
             "incomes",
             "noIncomeDeclared",
-            "statistics",
             "reason",
             "identity",
             "issuedOn",

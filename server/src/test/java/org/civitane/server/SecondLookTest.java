@@ -17,6 +17,7 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.NewClaim;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
+import org.civitane.server.registers.Register;
 import org.civitane.server.settlements.Settlements;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -93,6 +94,27 @@ public class SecondLookTest extends ServerTest {
         assertThat(say(person(Role.SUPERVISOR), "SAME").getStatus()).isEqualTo(200);
         assertThat(settled()).isEqualTo("ENTRIES");
         assertThat(say(person(Role.SUPERVISOR), "ANOTHER").getStatus()).isEqualTo(409);
+    }
+
+    @Test
+    public void anAnswerAnewIsLookedAtAnew() throws Exception {
+        say(first, "ANOTHER");
+        say(second, "ANOTHER");
+        registers.askAgain(
+                claim.id(),
+                dossier(claim).requests().stream()
+                        .filter(request -> request.register() == Register.POLICE)
+                        .findFirst()
+                        .orElseThrow()
+                        .id(),
+                Actor.called("x"));
+        answered(claim);
+        settlements.settleByRegister(
+                claim, FactPath.of("policeRegister"), text("POSSIBLE_MATCH"), Phrase.text("held"), Actor.called("x"));
+        assertThat(look(first).path("maySay").asBoolean()).isTrue();
+        assertThat(say(first, "SAME").getStatus()).isEqualTo(200);
+        assertThat(say(second, "SAME").getStatus()).isEqualTo(200);
+        assertThat(settled()).isEqualTo("ENTRIES");
     }
 
     @Test

@@ -68,6 +68,19 @@ public final class FactSpecs {
         return at;
     }
 
+    /** The fact at a path of names alone, such as {@code handover/authority}; nothing where there is none. */
+    public static Optional<FactSpec> named(List<FactSpec> facts, FactPath path) {
+        int last = path.path().lastIndexOf('/');
+        Optional<Shape> around = last < 0
+                ? Optional.of(new Shape.Group(facts))
+                : shapeAt(facts, new FactPath(path.path().substring(0, last)));
+        return around.filter(Shape.Group.class::isInstance)
+                .flatMap(shape -> ((Shape.Group) shape)
+                        .parts().stream()
+                                .filter(part -> part.name().equals(path.path().substring(last + 1)))
+                                .findFirst());
+    }
+
     private static Optional<Shape> below(Shape shape, String step) {
         return switch (shape) {
             case Shape.Several several -> Optional.of(several.each());

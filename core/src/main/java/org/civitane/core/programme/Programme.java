@@ -83,6 +83,23 @@ public interface Programme<C extends CaseFile> {
         return Optional.empty();
     }
 
+    /**
+     * What an estimate takes for granted, by fact: what this office or a register finds out only once it is handed in.
+     */
+    default Map<String, String> takenForGranted() {
+        return Map.of();
+    }
+
+    /** The fact that says when a document was made out, on which its validity hangs; empty where none is made out. */
+    default Optional<String> issuedFact() {
+        return Optional.empty();
+    }
+
+    /** The step of the working that adds up the fee, where one is asked for. */
+    default String feeStep() {
+        return "fee";
+    }
+
     /** What each code of {@code missing} means. */
     List<Lack> lacks();
 

@@ -10,8 +10,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.civitane.server.platform.PdfAnswer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -71,7 +70,7 @@ class DecisionController {
     @PostMapping(value = "/api/claims/{id}/letter-preview", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> preview(
             @PathVariable UUID id, @RequestBody @Valid Preview wish, @AuthenticationPrincipal SignedIn who) {
-        return pdf(claims.claim(id), decisions.preview(claims.claim(id), wish.reason(), who));
+        return PdfAnswer.of(claims.claim(id).number(), decisions.preview(claims.claim(id), wish.reason(), who));
     }
 
     /** @param html what stands in the letter, with nothing in it that runs */
@@ -85,7 +84,7 @@ class DecisionController {
 
     @GetMapping(value = "/api/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> letter(@PathVariable UUID id) {
-        return pdf(claims.claim(id), decisions.letter(id));
+        return PdfAnswer.of(claims.claim(id).number(), decisions.letter(id));
     }
 
     @GetMapping("/api/claims/{id}/letter/text")
@@ -101,26 +100,17 @@ class DecisionController {
 
     @GetMapping(value = "/api/claims/{id}/letters/{whom}", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> letterTo(@PathVariable UUID id, @PathVariable String whom) {
-        return pdf(claims.claim(id), decisions.letterTo(id, whom));
+        return PdfAnswer.of(claims.claim(id).number(), decisions.letterTo(id, whom));
     }
 
     @GetMapping(value = "/api/my/claims/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> myLetter(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = claims.claimOf(who, id);
-        return pdf(claim, decisions.letter(id));
+        return PdfAnswer.of(claim.number(), decisions.letter(id));
     }
 
     @GetMapping("/api/my/claims/{id}/letter/text")
     LetterText myLetterText(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return new LetterText(decisions.letterText(claims.claimOf(who, id).id()));
-    }
-
-    private static ResponseEntity<byte[]> pdf(ClaimView claim, byte[] contents) {
-        ContentDisposition inline =
-                ContentDisposition.inline().filename(claim.number() + ".pdf").build();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, inline.toString())
-                .contentType(MediaType.APPLICATION_PDF)
-                .body(contents);
     }
 }

@@ -4,12 +4,18 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.civitane.core.claim.Act;
+import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimActs;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.verification.FactSheet;
@@ -61,6 +67,7 @@ class SettleController {
     Desk settle(@PathVariable UUID id, @RequestBody @Valid Settle wish, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
             FactPath path = new FactPath(wish.path());
+            refuseFound(claim, path);
             JsonNode value =
                     wish.view() == View.TYPED ? facts.asTyped(dossiers.of(claim), path, wish.value()) : wish.value();
             settlements.settle(claim, path, wish.view(), value, wish.reason(), Actor.of(who));
@@ -71,9 +78,21 @@ class SettleController {
     @PostMapping("/api/claims/{id}/unsettle")
     Desk unsettle(@PathVariable UUID id, @RequestBody @Valid Unsettle wish, @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, wish.version(), claim -> {
+            refuseFound(claim, new FactPath(wish.path()));
             settlements.undo(claim, new FactPath(wish.path()), Actor.of(who));
             return desks.of(id, who);
         });
+    }
+
+    /** Who someone is and what the police hold is found out, each in its own way, and by nobody's word alone. */
+    private static void refuseFound(ClaimView claim, FactPath path) {
+        Programme<?> programme = Claims.programmeOf(claim);
+        Stream.concat(programme.identityFact().stream(), programme.policeFact().stream())
+                .filter(fact -> FactPath.of(fact).covers(path))
+                .findFirst()
+                .ifPresent(fact -> {
+                    throw Problem.invalid(path.path(), Phrase.of("problem.found-out"));
+                });
     }
 
     /** Settles every difference that cannot change the outcome, as said, in one step. */

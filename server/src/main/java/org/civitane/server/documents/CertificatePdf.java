@@ -17,9 +17,11 @@ import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.exchange.casefile.FactText;
+import org.civitane.server.determinations.Determinations;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.photos.Photo;
 import org.civitane.server.photos.Photos;
+import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.SquareCode;
 import org.civitane.server.platform.Texts;
@@ -28,6 +30,7 @@ import org.civitane.server.registers.RegisterRequest;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Sets a document for archiving, with a square code that leads to the page on which anyone checks it. */
 @Component
@@ -36,14 +39,21 @@ class CertificatePdf {
     private final Photos photos;
     private final SignedPdf signed;
     private final Texts texts;
+    private final Determinations determinations;
     private final String address;
 
     CertificatePdf(
-            Pdf pdf, Photos photos, SignedPdf signed, Texts texts, @Value("${civitane.address}") String address) {
+            Pdf pdf,
+            Photos photos,
+            SignedPdf signed,
+            Texts texts,
+            Determinations determinations,
+            @Value("${civitane.address}") String address) {
         this.pdf = pdf;
         this.photos = photos;
         this.signed = signed;
         this.texts = texts;
+        this.determinations = determinations;
         this.address = address;
     }
 
@@ -70,6 +80,18 @@ class CertificatePdf {
         page.put("code", SquareCode.inline(address + "/check/" + number));
         page.put("photo", photos.ofClaim(dossier.claim().id()).map(this::inline).orElse(""));
         return signed.of(pdf.archived(pdf.fill("certificate", page)), wording.text(key + "title"));
+    }
+
+    /** Until when a document is valid that is made out on a day: as the rules have it of a case that says so. */
+    LocalDate validUntil(Dossier dossier, LocalDate on) {
+        ObjectNode madeOut = dossier.settled().copy();
+        dossier.run().programme().issuedFact().ifPresent(fact -> madeOut.put(fact, on.toString()));
+        return determinations.run(CaseFiles.read(JsonColumn.bytes(madeOut))).determination().outcomes().stream()
+                .map(outcome -> outcome.more().get("validUntil"))
+                .filter(org.civitane.core.reasoning.Value.Day.class::isInstance)
+                .map(value -> ((org.civitane.core.reasoning.Value.Day) value).date())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What stands on each copy; nothing where there is only one. */

@@ -13,10 +13,9 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.PdfAnswer;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -105,7 +104,7 @@ class CheckController {
                 .filter(each -> !each.replaced())
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(Phrase.of("pickup.nothing")));
-        return pdf(claim.number() + "-fetch.pdf", notes.of(dossiers.of(claim), document));
+        return PdfAnswer.of(claim.number() + "-fetch", notes.of(dossiers.of(claim), document));
     }
 
     @GetMapping("/api/claims/{id}/documents")
@@ -150,14 +149,6 @@ class CheckController {
                 .filter(each -> each.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(Phrase.of("document.none")));
-        return pdf(claim.number() + "-" + document.number() + ".pdf", documents.open(document));
-    }
-
-    private static ResponseEntity<byte[]> pdf(String name, byte[] contents) {
-        ContentDisposition inline = ContentDisposition.inline().filename(name).build();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, inline.toString())
-                .contentType(MediaType.APPLICATION_PDF)
-                .body(contents);
+        return PdfAnswer.of(claim.number() + "-" + document.number(), documents.open(document));
     }
 }

@@ -10,7 +10,6 @@ import java.util.UUID;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Programme;
-import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.Claims;
@@ -110,7 +109,7 @@ public class Documents {
             return;
         }
         String number = DocumentNumber.next();
-        LocalDate until = validUntil(dossier.run(), today);
+        LocalDate until = pdf.validUntil(dossier, today);
         String digest = store.put(pdf.of(dossier, kind, number, today, until));
         files.hold(digest);
         database.sql("""
@@ -132,18 +131,6 @@ public class Documents {
     static <C extends CaseFile> Optional<Consequence.HandOver> handOver(CaseFiles.Read<C> read, LocalDate on) {
         Programme<C> programme = read.programme();
         return programme.handOver(read.file(), on);
-    }
-
-    /** As long as the determination says from the day of receipt, counted from the day it is made out. */
-    private static LocalDate validUntil(Run run, LocalDate today) {
-        LocalDate received = run.determination().receivedOn();
-        return run.determination().outcomes().stream()
-                .map(outcome -> outcome.more().get("validUntil"))
-                .filter(Value.Day.class::isInstance)
-                .map(value -> ((Value.Day) value).date())
-                .map(until -> today.plusMonths(java.time.temporal.ChronoUnit.MONTHS.between(received, until)))
-                .findFirst()
-                .orElseThrow();
     }
 
     private UUID runOf(UUID claim) {

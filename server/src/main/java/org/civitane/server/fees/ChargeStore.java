@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Digest;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -77,12 +78,15 @@ class ChargeStore {
                 .update();
     }
 
-    void begin(String checkout, Charge charge) {
+    /** @return the name under which it is paid, which nobody can guess */
+    String begin(Charge charge) {
+        String checkout = Digest.newToken();
         database.sql("""
                         insert into checkout (id, claim_id, state, cents, begun_at, changed_at)
                         values (?, ?, 'BEGUN', ?, ?, ?)""")
                 .params(checkout, charge.claim(), charge.amount().cents(), now(), now())
                 .update();
+        return checkout;
     }
 
     Optional<Checkout> checkout(String id) {

@@ -17,6 +17,7 @@ import org.civitane.server.decisions.Decision;
 import org.civitane.server.ledger.Ledger;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -99,6 +100,23 @@ public class Charges {
                     Ledger.Account.FEES,
                     charge.amount());
         }
+    }
+
+    /**
+     * The checkout by which a fee is paid: the one that was begun before, as long as nothing was heard of it, so that
+     * nobody pays twice from two pages.
+     *
+     * @throws Problem when there is none to pay
+     */
+    String checkout(UUID claim) {
+        claims.hold(claim);
+        Charge charge = of(claim)
+                .filter(each -> each.state() == Charge.State.OPEN)
+                .orElseThrow(() -> Problem.conflict("no-fee", Phrase.of("fee.not-owed")));
+        return store.begun(claim).stream()
+                .findFirst()
+                .map(ChargeStore.Checkout::id)
+                .orElseGet(() -> store.begin(charge));
     }
 
     /**

@@ -11,13 +11,13 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.determinations.Run;
 import org.civitane.server.determinations.Sentence;
 import org.civitane.server.dossier.Dossiers;
+import org.civitane.server.platform.PdfAnswer;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.ProblemText;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -88,15 +88,7 @@ class FeeController {
                 .map(Charge::receipt)
                 .filter(each -> !each.isEmpty())
                 .orElseThrow(() -> Problem.notFound(Phrase.of("fee.no-receipt")));
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(claim.number() + "-receipt.pdf")
-                                .build()
-                                .toString())
-                .contentType(MediaType.APPLICATION_PDF)
-                .body(receipts.open(digest));
+        return PdfAnswer.of(claim.number() + "-receipt", receipts.open(digest));
     }
 
     @GetMapping("/api/claims/{id}/fee")
@@ -121,13 +113,14 @@ class FeeController {
 
     private Fee fee(ClaimView claim) {
         Charge charge = charges.of(claim.id()).orElseThrow(() -> Problem.notFound(Phrase.of("fee.none")));
-        List<String> parts = dossiers.of(claim).run().working().stream()
-                .filter(step -> step.code().equals("fee"))
+        Run run = dossiers.of(claim).run();
+        List<String> parts = run.working().stream()
+                .filter(step -> step.code().equals(run.programme().feeStep()))
                 .map(Sentence::text)
                 .toList();
         return new Fee(
                 claim.number(),
-                Claims.programmeOf(claim).wording(java.util.Locale.ENGLISH).text("name"),
+                run.wording().text("name"),
                 charge.amount().toString(),
                 charge.payBy(),
                 charge.state(),

@@ -8,7 +8,6 @@ import java.util.UUID;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.civitane.server.claims.ClaimView;
-import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -16,7 +15,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -31,7 +29,6 @@ class Paying {
     private final Charges charges;
     private final ChargeStore store;
     private final PayClient service;
-    private final TransactionTemplate transaction;
     private final String address;
     private final byte[] key;
 
@@ -39,24 +36,20 @@ class Paying {
             Charges charges,
             ChargeStore store,
             PayClient service,
-            TransactionTemplate transaction,
             @Value("${civitane.address}") String address,
             @Value("${civitane.register-key}") String key) {
         this.charges = charges;
         this.store = store;
         this.service = service;
-        this.transaction = transaction;
         this.address = address;
         this.key = key.getBytes(StandardCharsets.UTF_8);
     }
 
-    /** Sets out to pay. @return the page on which it is paid */
+    /** Sets out to pay, unless it turns out to be paid already. @return the page on which it is paid */
     String begin(ClaimView claim) {
-        Charge charge = charges.of(claim.id())
-                .filter(each -> each.state() == Charge.State.OPEN)
-                .orElseThrow(() -> Problem.conflict("no-fee", Phrase.of("fee.not-owed")));
-        String checkout = Digest.newToken();
-        transaction.executeWithoutResult(status -> store.begin(checkout, charge));
+        ask(claim.id());
+        String checkout = charges.checkout(claim.id());
+        Charge charge = charges.of(claim.id()).orElseThrow();
         try {
             return service.begin(
                     checkout,

@@ -1,7 +1,6 @@
 package org.civitane.server.fees;
 
 import java.util.UUID;
-import org.civitane.server.platform.Digest;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -12,20 +11,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Profile(Simulated.PROFILE)
 public class SimulatedPay {
     private final Charges charges;
-    private final ChargeStore store;
 
-    SimulatedPay(Charges charges, ChargeStore store) {
+    SimulatedPay(Charges charges) {
         this.charges = charges;
-        this.store = store;
     }
 
     /** The fee of a decided claim is paid, as it is owed. */
     @Transactional
     public void pay(UUID claim) {
         charges.of(claim).ifPresent(charge -> {
-            String checkout = Digest.newToken();
-            store.begin(checkout, charge);
-            charges.heard(checkout, true, charge.amount().cents());
+            charges.heard(charges.checkout(claim), true, charge.amount().cents());
         });
     }
 }

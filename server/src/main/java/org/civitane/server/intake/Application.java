@@ -4,7 +4,6 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
-import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
@@ -23,8 +22,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** Makes a case file of a draft's answers. */
 final class Application {
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss");
-
-    private static final String HOLDS_NOTHING = "CLEAR";
 
     private Application() {}
 
@@ -87,8 +84,7 @@ final class Application {
         ObjectNode confirmed = answers.deepCopy();
         Programme<?> told = Catalogue.named(programme);
         WhoseWord.imagineConfirmed(confirmed, told.facts());
-        told.identityFact().ifPresent(fact -> confirmed.put(fact, IdentityCheck.Result.CONFIRMED.name()));
-        told.policeFact().ifPresent(fact -> confirmed.put(fact, HOLDS_NOTHING));
+        told.takenForGranted().forEach(confirmed::put);
         String name = nameOf(applicant(answers));
         ObjectNode file = signed(confirmed, programme, at, name, Optional.empty());
         signAll(file, programme, at);

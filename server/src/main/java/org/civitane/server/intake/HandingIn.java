@@ -10,6 +10,7 @@ import org.civitane.core.fact.SaidBy;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Question;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
@@ -19,6 +20,7 @@ import org.civitane.server.claims.NewClaim;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.forms.Questions;
 import org.civitane.server.photos.Photos;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
@@ -59,7 +61,9 @@ class HandingIn {
     /** @throws Problem at the fact that keeps it from being handed in */
     ClaimView handIn(SignedIn applicant, String programme, ObjectNode answers, Drafts.Signing signing) {
         ObjectNode said = Application.own(answers, programme);
-        statistics.keep(programme, said.remove("statistics"));
+        Questions.of(Catalogue.named(programme))
+                .filter(question -> question.widget() == Question.Widget.STATISTICS)
+                .forEach(question -> statistics.keep(programme, said.remove(question.path())));
         Contact contact = contacts.read(
                 Optional.<JsonNode>ofNullable(said.remove("contact")).orElseGet(JsonColumn::object));
         Map<String, Contact> reach = contacts.readAll(

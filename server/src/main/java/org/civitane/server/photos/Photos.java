@@ -6,6 +6,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,7 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Keeps the one photo of an application, and says of its file what the rules ask: that is this office's word, whatever a
- * browser claims. Only the head of the file is read here; it is never drawn.
+ * browser claims. It is drawn once before it is kept, so that no document fails on it later.
  */
 @Service
 @Transactional
@@ -35,7 +36,8 @@ public class Photos {
     /** As a passport photo of 35 by 45 mm at 600 dots an inch, and some more. */
     public static final int MOST_BYTES = 2 * 1024 * 1024;
 
-    private static final int MOST_DOTS = 12_000;
+    /** Each way: what is larger costs too much memory to draw. */
+    private static final int MOST_DOTS = 2_400;
 
     private final PaperStore store;
     private final KeptFiles files;
@@ -111,7 +113,7 @@ public class Photos {
         programme.form().stream()
                 .flatMap(form -> form.chapters().stream())
                 .map(Chapter::questions)
-                .flatMap(java.util.List::stream)
+                .flatMap(List::stream)
                 .filter(question -> question.widget() == Question.Widget.PHOTO)
                 .map(Question::path)
                 .forEach(path -> over(answers, path, ofDraft(applicant, programme.id())));
@@ -142,6 +144,7 @@ public class Photos {
                     int width = reader.getWidth(0);
                     int height = reader.getHeight(0);
                     if ((format.equals("JPEG") || format.equals("PNG")) && width <= MOST_DOTS && height <= MOST_DOTS) {
+                        reader.read(0);
                         return new Photo("", format, width, height, contents.length);
                     }
                 } finally {

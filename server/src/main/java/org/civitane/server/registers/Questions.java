@@ -8,6 +8,7 @@ import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.question.Question;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.platform.JsonColumn;
 import tools.jackson.databind.JsonNode;
@@ -45,11 +46,17 @@ final class Questions {
                         .ifPresent(fact -> questions.add(
                                 new Asked(Register.POLICE, member.id(), who(member, applicant.personNumber()))));
             }
-            if (programme.policeFact().isEmpty() && member.isAdultOn(on)) {
+            if (asksForIncome(programme) && member.isAdultOn(on)) {
                 questions.add(new Asked(Register.WAGES, member.id(), wages(member, YearMonth.from(on))));
             }
         }
         return questions;
+    }
+
+    private static boolean asksForIncome(Programme<?> programme) {
+        return programme.form().isEmpty()
+                || org.civitane.server.forms.Questions.of(programme)
+                        .anyMatch(question -> question.widget() == Question.Widget.INCOMES);
     }
 
     private static String who(Member member, String number) {

@@ -88,7 +88,7 @@ class SecondLookController {
 
     private SecondLook shown(ClaimView claim, SignedIn who) {
         Dossier dossier = dossiers.of(claim);
-        List<Opinion> said = looks.of(claim.id());
+        List<Opinion> said = looks.of(dossier);
         boolean wanted = looks.isWanted(dossier);
         boolean split = SecondLooks.isSplit(said);
         boolean own = said.stream().anyMatch(each -> each.reader().equals(who.account()));

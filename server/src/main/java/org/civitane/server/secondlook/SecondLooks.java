@@ -14,6 +14,8 @@ import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.registers.Register;
+import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.settlements.Settlements;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -29,6 +31,7 @@ import tools.jackson.databind.node.StringNode;
 class SecondLooks {
     private static final String POSSIBLE = "POSSIBLE_MATCH";
     private static final int TWO = 2;
+    private static final UUID NOT_ASKED = new UUID(0, 0);
     private static final int LONGEST_REASON = 2000;
 
     private final JdbcClient database;
@@ -45,13 +48,13 @@ class SecondLooks {
         this.clock = clock;
     }
 
-    /** What was said so far, in its order. */
+    /** What was said so far of the register's newest answer, in its order. */
     @Transactional(readOnly = true)
-    List<Opinion> of(UUID claim) {
+    List<Opinion> of(Dossier dossier) {
         return database.sql("""
                         select l.reader_id, a.display_name, l.opinion, l.reason, l.at from second_look l
-                        join account a on a.id = l.reader_id where l.claim_id = ? order by l.at""")
-                .param(claim)
+                        join account a on a.id = l.reader_id where l.request_id = ? order by l.at""")
+                .param(request(dossier))
                 .query((row, number) -> new Opinion(
                         row.getObject(1, UUID.class),
                         row.getString(2),
@@ -71,6 +74,15 @@ class SecondLooks {
                 .isPresent();
     }
 
+    /** The register's question whose answer is looked at; none that could be mistaken where it was not asked. */
+    private static UUID request(Dossier dossier) {
+        return dossier.requests().stream()
+                .filter(request -> request.register() == Register.POLICE)
+                .map(RegisterRequest::id)
+                .findFirst()
+                .orElse(NOT_ASKED);
+    }
+
     /** Two have said that they do not agree. */
     static boolean isSplit(List<Opinion> opinions) {
         return opinions.size() == TWO && opinions.get(0).of() != opinions.get(1).of();
@@ -79,7 +91,7 @@ class SecondLooks {
     /** Someone says what they think, once. @throws Problem when it is not theirs to say, or is said already */
     void say(ClaimView claim, Opinion.Of opinion, String reason, SignedIn who) {
         Dossier dossier = dossiers.of(claim);
-        List<Opinion> before = of(claim.id());
+        List<Opinion> before = of(dossier);
         if (!isWanted(dossier)) {
             throw Problem.conflict("no-second-look", Phrase.of("look.not-wanted"));
         }
@@ -92,8 +104,13 @@ class SecondLooks {
         if (before.size() >= TWO && !(isSplit(before) && who.role() == Role.SUPERVISOR)) {
             throw Problem.conflict("supervisor", Phrase.of("look.supervisor"));
         }
-        database.sql("insert into second_look (claim_id, reader_id, opinion, reason, at) values (?, ?, ?, ?, ?)")
-                .params(claim.id(), who.account(), opinion.name(), reason.strip(), Timestamp.from(clock.instant()))
+        database.sql("insert into second_look (request_id, reader_id, opinion, reason, at) values (?, ?, ?, ?, ?)")
+                .params(
+                        request(dossier),
+                        who.account(),
+                        opinion.name(),
+                        reason.strip(),
+                        Timestamp.from(clock.instant()))
                 .update();
         claims.note(claim.id(), Actor.of(who), "looked", Phrase.of("history.looked"));
         boolean first = before.isEmpty();

@@ -1,8 +1,11 @@
 package org.civitane.server.verification;
 
+import java.util.List;
 import java.util.Optional;
 import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.Shape;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.FactPath;
@@ -30,6 +33,8 @@ import tools.jackson.databind.node.StringNode;
  */
 @Component
 class FoundFacts {
+    private static final Actor OFFICE = Actor.part("paper.actor");
+
     private final Claims claims;
     private final Settlements settlements;
     private final Dossiers dossiers;
@@ -61,24 +66,38 @@ class FoundFacts {
         }
     }
 
-    /** A paper that was accepted says yes to the fact it was asked for, where that is a yes or no of this office. */
+    /** A paper that is accepted says yes to the fact it was asked for, where that is a yes or no of this office. */
     @EventListener
     void papersChanged(PapersChanged event) {
         ClaimView claim = claims.claim(event.claim());
         Programme<?> programme = Claims.programmeOf(claim);
-        if (!claim.state().isOpen() || programme.identityFact().isEmpty()) {
+        if (!claim.state().isOpen() || programme.facts().stream().noneMatch(FoundFacts::holdsOurYesOrNo)) {
             return;
         }
         Dossier dossier = dossiers.of(claim);
-        evidence.needs(dossier).stream()
-                .filter(need ->
-                        FactSpecs.shapeAt(programme.facts(), need.fact()).orElse(NONE) instanceof Shape.YesNo)
-                .filter(need -> evidence.of(dossier).stream().anyMatch(item -> isAccepted(item, need)))
-                .forEach(need -> settle(
-                        claim, need.fact(), BooleanNode.TRUE, Phrase.of("paper.on-file"), Actor.part("paper.actor")));
+        List<EvidenceItem> items = evidence.of(dossier);
+        for (EvidenceNeed need : evidence.needs(dossier)) {
+            if (FactSpecs.named(programme.facts(), need.fact())
+                    .filter(FoundFacts::isOurYesOrNo)
+                    .isPresent()) {
+                if (items.stream().anyMatch(item -> isAccepted(item, need))) {
+                    settle(claim, need.fact(), BooleanNode.TRUE, Phrase.of("paper.on-file"), OFFICE);
+                } else {
+                    settlements.undo(claim, need.fact(), OFFICE);
+                }
+            }
+        }
     }
 
-    private static final Shape NONE = new Shape.Unread();
+    private static boolean holdsOurYesOrNo(FactSpec fact) {
+        return isOurYesOrNo(fact)
+                || fact.shape() instanceof Shape.Group group
+                        && group.parts().stream().anyMatch(FoundFacts::isOurYesOrNo);
+    }
+
+    private static boolean isOurYesOrNo(FactSpec fact) {
+        return fact.saidBy() == SaidBy.AGENCY && fact.shape() instanceof Shape.YesNo;
+    }
 
     private static boolean isAccepted(EvidenceItem item, EvidenceNeed need) {
         return item.kind().equals(need.kind()) && item.state() == EvidenceItem.State.ACCEPTED;

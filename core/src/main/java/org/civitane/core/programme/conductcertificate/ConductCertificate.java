@@ -11,6 +11,7 @@ import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
+import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
@@ -18,6 +19,7 @@ import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.conductcertificate.ConductCertificateCase.Handover;
+import org.civitane.core.programme.conductcertificate.ConductCertificateCase.PoliceRegister;
 import org.civitane.core.programme.conductcertificate.ConductCertificateCase.Purpose;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
@@ -87,6 +89,16 @@ public final class ConductCertificate implements Programme<ConductCertificateCas
     @Override
     public Optional<String> policeFact() {
         return Optional.of("policeRegister");
+    }
+
+    @Override
+    public Map<String, String> takenForGranted() {
+        return Map.of("identity", IdentityCheck.Result.CONFIRMED.name(), "policeRegister", PoliceRegister.CLEAR.name());
+    }
+
+    @Override
+    public Optional<String> issuedFact() {
+        return Optional.of("issuedOn");
     }
 
     @Override
