@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -40,7 +41,7 @@ public class FirstPage {
         phone.send("Network.emulateNetworkConditions", figures("latency", 40, "downloadThroughput", 1_600_000 / 8, "uploadThroughput", 750_000 / 8));
         phone.send("Emulation.setCPUThrottlingRate", figures("rate", 4));
         long start = System.nanoTime();
-        page.navigate(address);
+        page.navigate(address, new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
         page.locator("main a.btn").first().waitFor();
         long took = System.nanoTime() - start;
         context.close();

@@ -17,5 +17,6 @@ export function useEnded(): boolean {
       return () => listeners.delete(listener);
     },
     () => ended,
+    () => false,
   );
 }

@@ -13,7 +13,11 @@ function listen(change: () => void) {
 /** Says that there is no network, and that what was typed and chosen is kept meanwhile. */
 export function Network() {
   const { t } = useTranslation();
-  const away = useSyncExternalStore(listen, () => !navigator.onLine);
+  const away = useSyncExternalStore(
+    listen,
+    () => !navigator.onLine,
+    () => false,
+  );
   return (
     <div role="status">
       {away && (

@@ -35,10 +35,15 @@ function choose(theme: Theme) {
   for (const listener of listeners) listener();
 }
 
+function listen(listener: () => void) {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** As the first page is written out, before a device has been asked. */
+const written = (): Theme => 'daybreak';
+
 export function useTheme() {
-  const theme = useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, now);
+  const theme = useSyncExternalStore(listen, now, written);
   return { theme, turn: () => choose(theme === 'daybreak' ? 'lamplight' : 'daybreak') };
 }

@@ -43,3 +43,5 @@ export function momentText(iso: string): string {
     timeZone: 'Atlantic/Azores',
   }).format(new Date(iso));
 }
+
+export default i18next;

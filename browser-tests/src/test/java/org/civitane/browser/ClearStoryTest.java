@@ -11,6 +11,8 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -24,6 +26,33 @@ public class ClearStoryTest {
     @BeforeClass
     void start() throws IOException {
         civitane = Civitane.start();
+    }
+
+    @Test
+    public void theFirstPageShowsWhatThereIsAndLeadsOnBeforeAnyScriptHasCome() {
+        Page page = civitane.visitor(390, 844);
+        page.route("**/assets/*.js", Route::abort);
+        page.navigate("/");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("School meals").setExact(true)))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("See what it takes: School meals"))
+                .click();
+        page.waitForURL(url -> url.endsWith("/programmes/school-meals"));
+    }
+
+    @Test
+    public void theFirstPageGoesOnFromWhatWasWrittenOut() {
+        Page page = civitane.visitor(390, 844);
+        List<String> said = new ArrayList<>();
+        page.onConsoleMessage(message -> said.add(message.text()));
+        page.onPageError(said::add);
+        page.navigate("/");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Dark screen"))
+                .click();
+        assertThat(page.locator("html")).hasAttribute("data-theme", "lamplight");
+        assertThat(said).isEmpty();
     }
 
     @Test

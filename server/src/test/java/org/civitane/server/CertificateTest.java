@@ -32,6 +32,7 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.following.FollowUps;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.ledger.Ledger;
+import org.civitane.server.platform.PdfRules;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -104,6 +105,7 @@ public class CertificateTest extends CertificateStories {
         byte[] pdf = answer(get("/api/claims/" + claim.id() + "/documents/" + document), caseworker)
                 .getContentAsByteArray();
         assertThat(isSigned(pdf)).isTrue();
+        assertThat(PdfRules.brokenOfArchiving(pdf)).isEmpty();
         byte[] altered = pdf.clone();
         altered[200]++;
         assertThat(isSigned(altered)).isFalse();

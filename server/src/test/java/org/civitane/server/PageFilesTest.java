@@ -55,6 +55,19 @@ public class PageFilesTest extends ServerTest {
         assertThat(get("/no/such/place", "*/*").body()).contains("\"code\":\"");
     }
 
+    @Test
+    public void theFirstPageShowsWhatThereIsToApplyForBeforeAnyScriptHasCome() throws Exception {
+        String page = get("/", "text/html").body();
+        String offers = get("/api/programmes", "application/json").body();
+        assertThat(page)
+                .contains(offers.replace("<", "\\u003c"))
+                .doesNotContain("{id}", "{name}", "{purpose}", "{told}");
+        Matcher offer = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(offers);
+        assertThat(offer.results().map(found -> found.group(1)))
+                .hasSizeGreaterThan(3)
+                .allSatisfy(id -> assertThat(page).contains("href=\"/programmes/" + id + "\""));
+    }
+
     private HttpResponse<String> get(String path, String accept) throws Exception {
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
                 .header("Accept", accept)

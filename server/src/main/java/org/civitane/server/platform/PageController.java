@@ -21,7 +21,6 @@ class PageController {
     private volatile boolean ready;
 
     @GetMapping({
-        "/",
         "/sign-in",
         "/sign-up",
         "/programmes/**",

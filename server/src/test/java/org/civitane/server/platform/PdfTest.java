@@ -36,6 +36,17 @@ public class PdfTest {
         }
     }
 
+    @Test
+    public void aLetterKeepsToTheRulesOfAccessibility() throws Exception {
+        assertThat(PdfRules.brokenOfAccessibility(new Pdf().set(PAGE))).isEmpty();
+    }
+
+    @Test
+    public void whatIsKeptForGoodKeepsToTheRulesOfArchiving() throws Exception {
+        assertThat(PdfRules.brokenOfArchiving(new Pdf().archived(PAGE))).isEmpty();
+        assertThat(PdfRules.brokenOfArchiving(new Pdf().set(PAGE))).isNotEmpty();
+    }
+
     @DataProvider
     Object[][] templates() {
         return new Object[][] {
