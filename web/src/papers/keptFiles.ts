@@ -30,11 +30,11 @@ export async function forgetFile(key: string) {
   }
 }
 
-/** What was chosen for a place before and has not arrived. */
+/** What was chosen before and has not arrived, for a place or for all places below it. */
 export async function keptFiles(place: string): Promise<KeptFile[]> {
   try {
     const all = await entries<string, KeptFile>(files());
-    return all.map(([, kept]) => kept).filter((kept) => kept.place === place);
+    return all.map(([, kept]) => kept).filter((kept) => `${kept.place}/`.startsWith(`${place}/`));
   } catch {
     return [];
   }

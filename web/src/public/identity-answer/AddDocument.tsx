@@ -1,17 +1,23 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { keptFiles } from '../../papers/keptFiles';
 import { PickPicture } from './PickPicture';
 
 type Props = {
+  claim: string;
   mine: Schemas['MyIdentity'];
   onFile: (file: File, documentType: string) => void;
 };
 
 /** One more document: first which kind it is, then its picture. Asked first for what is still missing. */
-export function AddDocument({ mine, onFile }: Props) {
+export function AddDocument({ claim, mine, onFile }: Props) {
   const { t } = useTranslation();
   const [kind, setKind] = useState<string>();
+  const place = `${claim}/identity-chosen`;
+  useEffect(() => {
+    void keptFiles(place).then(([before]) => before && setKind(before.place.slice(place.length + 1)));
+  }, [place]);
   const open = (needed: 'PHOTO' | 'SECOND') =>
     mine.checklist.some((each) => each.needed === needed && each.progress === 'OPEN');
   const first = open('PHOTO') ? 'PHOTO' : open('SECOND') ? 'SECOND' : undefined;
@@ -21,6 +27,7 @@ export function AddDocument({ mine, onFile }: Props) {
     return (
       <PickPicture
         title={t(`who.type.${kind as 'PASSPORT'}`)}
+        place={`${place}/${kind}`}
         onCancel={() => setKind(undefined)}
         onPicture={(file) => {
           onFile(file, kind);

@@ -1,7 +1,8 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { TextField } from '../../components/Field';
+import { keptFiles } from '../../papers/keptFiles';
 import { PickPicture } from './PickPicture';
 
 type Props = {
@@ -16,6 +17,10 @@ type Props = {
 export function DocumentCard({ claim, document, onTakeBack, onRemark, onBackSide }: Props) {
   const { t } = useTranslation();
   const [back, setBack] = useState(false);
+  const backPlace = `${claim}/identity-back/${document.id}`;
+  useEffect(() => {
+    void keptFiles(backPlace).then(([before]) => before && setBack(true));
+  }, [backPlace]);
   const begun = document.state === 'BEGUN';
   const title = t(`who.type.${document.documentType as 'PASSPORT'}`);
   const unread = document.reading === 'UNREADABLE' && document.faults.length === 0;
@@ -69,6 +74,7 @@ export function DocumentCard({ claim, document, onTakeBack, onRemark, onBackSide
           {back && !document.back && (
             <PickPicture
               title={t('who.document.backOf', { title })}
+              place={backPlace}
               onCancel={() => setBack(false)}
               onPicture={(file) => {
                 setBack(false);

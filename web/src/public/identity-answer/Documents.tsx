@@ -39,7 +39,11 @@ export function Documents({ claim, mine, work, sending, onBack, onOn }: Props) {
         />
       ))}
       <Pending onTheirWay={sending.onTheirWay} />
-      <AddDocument mine={mine} onFile={(file, documentType) => sending.send({ file, documentType })} />
+      <AddDocument
+        claim={claim}
+        mine={mine}
+        onFile={(file, documentType) => sending.send({ file, documentType })}
+      />
       {onOn && onBack && (
         <>
           <CarryOn claim={claim} />

@@ -1,34 +1,47 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Choose } from '../../papers/Choose';
+import { forgetFile, type KeptFile, keepFile, keptFiles } from '../../papers/keptFiles';
 import { isPicture } from '../../papers/prepare';
 import { LookOver } from './LookOver';
 
 type Props = {
   title: string;
+  /** What the picture is for, made of codes: until it is used or given up it is kept there. */
+  place: string;
   onPicture: (file: File) => void;
   onCancel: () => void;
 };
 
 /** A picture taken with the camera or chosen, looked over before it is sent; a PDF goes as it is. */
-export function PickPicture({ title, onPicture, onCancel }: Props) {
+export function PickPicture({ title, place, onPicture, onCancel }: Props) {
   const { t } = useTranslation();
-  const [file, setFile] = useState<File>();
+  const [chosen, setChosen] = useState<KeptFile>();
+  useEffect(() => {
+    void keptFiles(place).then(([before]) => before && setChosen(before));
+  }, [place]);
   const picked = (files: File[]) => {
     const one = files[0];
     if (!one) return;
-    if (isPicture(one)) setFile(one);
+    if (isPicture(one)) void keepFile(place, one).then(setChosen);
     else onPicture(one);
+  };
+  const giveUp = () => {
+    if (chosen) void forgetFile(chosen.key);
+    setChosen(undefined);
   };
   return (
     <section className="sheet border-s-4 border-s-primary p-5" aria-label={title}>
       <h2 className="text-lg">{title}</h2>
-      {file ? (
+      {chosen ? (
         <LookOver
-          key={file.name + file.lastModified}
-          file={file}
-          onUse={onPicture}
-          onAgain={() => setFile(undefined)}
+          key={chosen.key}
+          file={chosen.file}
+          onUse={(picture) => {
+            giveUp();
+            onPicture(picture);
+          }}
+          onAgain={giveUp}
         />
       ) : (
         <>

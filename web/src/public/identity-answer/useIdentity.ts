@@ -1,9 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { api, type Schemas, take } from '../../api/client';
 import { sendByPiece } from '../../papers/byPiece';
+import { forgetFile, type KeptFile, keepFile, keptFiles } from '../../papers/keptFiles';
 
 const LOOK_AGAIN = 1500;
+
+/** @property backOf the document whose back side it is; left out for a document of its own */
+type Picked = { file: File; documentType: string; backOf?: string };
 
 /** A document on its way, or one that could not be taken. */
 export type OnItsWay = {
@@ -67,8 +71,9 @@ export function useIdentity(claim: string) {
   return { identity, filed, takeBack, remark, later, handIn };
 }
 
-/** Sends documents by piece, each with its progress. */
+/** Sends documents by piece, each with its progress; what has not arrived is kept, and goes on after loading again. */
 export function useSending(claim: string) {
+  const place = `${claim}/identity-sent`;
   const queries = useQueryClient();
   const [onTheirWay, setOnTheirWay] = useState<OnItsWay[]>([]);
   const change = (key: string, to: Partial<OnItsWay>) =>
@@ -76,18 +81,10 @@ export function useSending(claim: string) {
   const send = useMutation({
     // without a network it goes on by itself as soon as there is one, piece by piece
     networkMode: 'always',
-    mutationFn: async ({
-      file,
-      documentType,
-      backOf = '',
-    }: {
-      file: File;
-      documentType: string;
-      backOf?: string;
-    }) => {
-      const key = `${Date.now()} ${file.name}`;
+    mutationFn: async ({ key, place: of, file }: KeptFile) => {
+      const [documentType = '', backOf = ''] = of.slice(place.length + 1).split('/');
       setOnTheirWay((now) => [
-        ...now.filter((each) => each.problem === undefined),
+        ...now.filter((each) => each.problem === undefined && each.key !== key),
         { key, name: file.name, documentType, sent: 0, bytes: file.size },
       ]);
       try {
@@ -97,12 +94,24 @@ export function useSending(claim: string) {
           backOf ? { documentType, backOf } : { documentType },
           (sent) => change(key, { sent }),
         );
+        await forgetFile(key);
         await queries.invalidateQueries({ queryKey: ['my-identity', claim] });
         setOnTheirWay((now) => now.filter((each) => each.key !== key));
       } catch (problem) {
+        await forgetFile(key);
         change(key, { problem: problem instanceof Error ? problem.message : '' });
       }
     },
   });
-  return { onTheirWay, send: send.mutate };
+  const { mutate } = send;
+  useEffect(() => {
+    void keptFiles(place).then((waiting) => waiting.forEach((each) => void mutate(each)));
+  }, [place, mutate]);
+  return {
+    onTheirWay,
+    send: (picture: Picked) =>
+      void keepFile(`${place}/${picture.documentType}/${picture.backOf ?? ''}`, picture.file).then((kept) =>
+        mutate(kept),
+      ),
+  };
 }

@@ -73,6 +73,8 @@ public class IdentityStoryTest {
         photograph(phone, made("PASSPORT", 700, 4));
         taps++;
         assertThat(phone.getByText("Sharp, bright and whole")).isVisible();
+        phone.reload();
+        assertThat(phone.getByText("Sharp, bright and whole")).isVisible();
         assertThat(Civitane.violations(phone)).isEmpty();
         tapButton("Use this picture");
         assertThat(phone.getByText("It counts, as far as we could read it.")).isVisible(READ);
