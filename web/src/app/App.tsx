@@ -72,6 +72,9 @@ const Staff = {
     import('../staff/decide/DecideScreen').then((it) => ({ default: it.DecideScreen })),
   ),
   DeskScreen: lazy(() => import('../staff/desk/DeskScreen').then((it) => ({ default: it.DeskScreen }))),
+  HandingOverScreen: lazy(() =>
+    import('../staff/handing-over/HandingOverScreen').then((it) => ({ default: it.HandingOverScreen })),
+  ),
   HouseholdScreen: lazy(() =>
     import('../staff/household/HouseholdScreen').then((it) => ({ default: it.HouseholdScreen })),
   ),
@@ -120,6 +123,7 @@ export function App() {
         <Route path="/misuse" element={<Only staff show={<Staff.MisuseScreen />} />} />
         <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
         <Route path="/claims/:claim/household" element={<Only staff show={<Staff.HouseholdScreen />} />} />
+        <Route path="/handing-over/:number?" element={<Only staff show={<Staff.HandingOverScreen />} />} />
         <Route path="/identities" element={<Only staff show={<Staff.IdentitiesScreen />} />} />
         <Route path="/claims/:claim/identity" element={<Only staff show={<Staff.IdentityScreen />} />} />
         <Route path="/outside" element={<Only staff show={<Staff.OutsideScreen />} />} />

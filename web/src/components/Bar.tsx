@@ -20,6 +20,7 @@ export function Bar({ commands }: { commands: Command[] }) {
   const places: Command[] = [
     { label: t('command.daySheet'), run: () => go('/day-sheet') },
     { label: t('command.identities'), run: () => go('/identities') },
+    { label: t('command.handingOver'), run: () => go('/handing-over') },
     ...(mayLookIntoMisuse ? [{ label: t('command.misuse'), run: () => go('/misuse') }] : []),
     { label: t('command.rulebook'), run: () => go('/rulebook') },
     { label: t('command.outside'), run: () => go('/outside') },
@@ -55,6 +56,9 @@ export function Bar({ commands }: { commands: Command[] }) {
               </NavLink>
               <NavLink to="/identities" className={link}>
                 {t('nav.identities')}
+              </NavLink>
+              <NavLink to="/handing-over" className={link}>
+                {t('nav.handingOver')}
               </NavLink>
               {mayLookIntoMisuse && (
                 <NavLink to="/misuse" className={link}>

@@ -175,8 +175,13 @@ export const enMy = {
       OPEN: 'To be paid by {{date}}; after that nothing is made out.',
       PAID: 'Paid.',
       LAPSED: 'It was not paid by {{date}}, so nothing was made out. You can apply again.',
-      GIVEN_BACK: 'It was paid, and went back to you.',
     },
+    not: {
+      REPLACED: 'Another was made out in its place; use that one.',
+      LAPSED: 'It has lapsed. You can apply again.',
+    },
+    goesBack: '{{amount}} came, which is not what is owed. It goes back.',
+    wentBack: '{{amount}} came, which is not what is owed. It went back.',
   },
   check: {
     title: 'Check a certificate',

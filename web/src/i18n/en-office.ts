@@ -3,6 +3,7 @@ export const enOffice = {
   command: {
     daySheet: 'Go to the day sheet',
     identities: 'Go to the identities',
+    handingOver: 'Go to handing over',
     misuse: 'Go to misuse',
     rulebook: 'Go to the rulebook',
     outside: 'Go to outside services',
@@ -32,6 +33,8 @@ export const enOffice = {
       READY: 'nothing in the way',
       NEW: 'not looked through yet',
     },
+    looks: 'Your second look is wanted',
+    looksSince: 'first opinion {{since}}',
     empty: 'Nothing here now.',
     more: 'Show more',
     today: 'today',

@@ -1,6 +1,7 @@
 import { enAnswer } from './en-answer';
 import { enApply } from './en-apply';
 import { enDesk } from './en-desk';
+import { enHandover } from './en-handover';
 import { enIdentities } from './en-identities';
 import { enIdentity } from './en-identity';
 import { enMy } from './en-my';
@@ -21,6 +22,7 @@ export const en = {
     outside: 'Outside services',
     misuse: 'Misuse',
     identities: 'Identities',
+    handingOver: 'Handing over',
     myClaims: 'My claims',
     apply: 'Apply',
     find: 'Find a household or number',
@@ -69,5 +71,6 @@ export const en = {
   ...enOffice,
   ...enDesk,
   ...enIdentity,
+  ...enHandover,
   ...enIdentities,
 };

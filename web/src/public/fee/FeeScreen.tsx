@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { useHandoverText } from '../../claim/handover';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
@@ -45,6 +46,11 @@ export function FeeScreen() {
               <span aria-hidden="true">{SHAPE[fee.data.state]} </span>
               {t(`fee.state.${fee.data.state}`, { date: dateText(fee.data.payBy) })}
             </p>
+            {fee.data.notOwed.map((each) => (
+              <p key={each.amount} className="mt-1">
+                {t(each.isBack ? 'fee.wentBack' : 'fee.goesBack', { amount: amountText(each.amount) })}
+              </p>
+            ))}
             {fee.data.state === 'OPEN' && (
               <>
                 <p className="mt-1">{t('fee.how')}</p>
@@ -85,17 +91,24 @@ export function FeeScreen() {
   );
 }
 
-const SHAPE = { OPEN: '◈', PAID: '✓', LAPSED: '–', GIVEN_BACK: '–' };
-const INK = { OPEN: 'text-warning', PAID: 'text-success', LAPSED: 'quiet', GIVEN_BACK: 'quiet' };
+const SHAPE = { OPEN: '◈', PAID: '✓', LAPSED: '–' };
+const INK = { OPEN: 'text-warning', PAID: 'text-success', LAPSED: 'quiet' };
 
 function MadeOut({ claim, made }: { claim: string; made: Schemas['MadeOut'] }) {
   const { t } = useTranslation();
+  const text = useHandoverText(true);
+  const stands = made.state === 'STANDS';
+  const isFetched = stands && made.handover?.atTheDesk && made.handover.state === 'WAITING';
   return (
-    <section className="sheet mt-4 max-w-2xl border-s-4 border-s-success p-5">
+    <section
+      className={`sheet mt-4 max-w-2xl border-s-4 p-5 ${stands ? 'border-s-success' : 'border-s-warning'}`}
+    >
       <h2 className="text-xl">{made.title}</h2>
       <p className="mt-1">
         {t('fee.madeOut', { date: dateText(made.issuedOn), until: dateText(made.validUntil) })}
       </p>
+      {!stands && <p className="mt-1 font-semibold text-warning">{t(`fee.not.${made.state}`)}</p>}
+      {made.handover && made.state !== 'REPLACED' && <p className="mt-1">{text(made.handover)}</p>}
       <p className="mt-1">
         {t('fee.number')} <b className="tabular-nums">{made.number}</b>
       </p>
@@ -108,7 +121,7 @@ function MadeOut({ claim, made }: { claim: string; made: Schemas['MadeOut'] }) {
         >
           {t('fee.open')}
         </a>
-        {made.isFetched && (
+        {isFetched && (
           <a
             href={`/api/my/claims/${claim}/pickup-note`}
             target="_blank"

@@ -8,6 +8,7 @@ import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
+import { SecondLooks } from './SecondLooks';
 import { Stack } from './Stack';
 import { WeekPanel } from './WeekPanel';
 
@@ -95,6 +96,7 @@ export function DaySheetScreen() {
             </fieldset>
           </div>
           <Problem of={takeClaim.error} />
+          {mayWork && <SecondLooks />}
           <div {...FROM_HERE}>
             {stacks.map((stack) => (
               <Stack

@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { api, take } from '../../api/client';
 import { amountText, dateText } from '../../i18n';
+import { MadeOut } from './MadeOut';
 
 /** The fee of a claim and what was made out for it; nothing where there is none. */
-export function FeePanel({ claim }: { claim: string }) {
+export function FeePanel({ claim, mayWrite }: { claim: string; mayWrite: boolean }) {
   const { t } = useTranslation();
   const params = { params: { path: { id: claim } } };
   const fee = useQuery({
@@ -26,13 +27,13 @@ export function FeePanel({ claim }: { claim: string }) {
         </b>{' '}
         · {t(`fee.state.${fee.data.state}`, { date: dateText(fee.data.payBy) })}
       </p>
-      {documents.data?.map((each) => (
-        <p key={each.id}>
-          <a href={`/api/claims/${claim}/documents/${each.id}`} target="_blank" rel="noreferrer">
-            {each.title} {each.number}
-          </a>{' '}
-          · {t(`check.state.${each.state}`)} · {t('check.until')} {dateText(each.validUntil)}
+      {fee.data.notOwed.map((each) => (
+        <p key={each.amount}>
+          {t(each.isBack ? 'fee.wentBack' : 'fee.goesBack', { amount: amountText(each.amount) })}
         </p>
+      ))}
+      {documents.data?.map((each) => (
+        <MadeOut key={each.id} claim={claim} made={each} mayWrite={mayWrite} />
       ))}
     </>
   );

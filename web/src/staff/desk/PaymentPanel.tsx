@@ -54,7 +54,7 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
   return (
     <section className="space-y-3 p-4" aria-label={t('desk.tab.payments')}>
       <Problem of={following.error ?? accept.error ?? done.error} />
-      <FeePanel claim={desk.id} />
+      <FeePanel claim={desk.id} mayWrite={desk.may.write} />
       {now?.payments.length === 0 && now.others.length === 0 && <p>{t('payments.none')}</p>}
       {now && now.payments.length > 0 && (
         <>

@@ -72,6 +72,11 @@ abstract class CertificateStories extends ServerTest {
 
     /** A certificate that was asked for and that a caseworker has; nothing stands in the way of it. */
     protected ClaimView asked() throws IOException {
+        return asked("DESK", "HOLDER");
+    }
+
+    /** @param way how it is handed over @param by who fetches it */
+    protected ClaimView asked(String way, String by) throws IOException {
         photos.take(applicant.account(), "conduct-certificate", photo());
         String name = applicant.displayName();
         civil.put(new CivilRegister.Entry(
@@ -82,14 +87,20 @@ abstract class CertificateStories extends ServerTest {
                 Optional.of(number()),
                 Optional.empty(),
                 Optional.empty()));
+        ObjectNode answers = certificateAnswers();
+        answers.putObject("handover").put("way", way).put("by", by);
         ClaimView claim = answered(drafts.handInAnswers(
-                applicant, "conduct-certificate", certificateAnswers(), new Drafts.Signing(name, Optional.empty())));
+                applicant, "conduct-certificate", answers, new Drafts.Signing(name, Optional.empty())));
         return taken(caseworker, claim);
     }
 
     /** A certificate that was decided, with its fee to be paid. */
     protected ClaimView granted() throws IOException {
-        ClaimView mine = asked();
+        return granted("DESK", "HOLDER");
+    }
+
+    protected ClaimView granted(String way, String by) throws IOException {
+        ClaimView mine = asked(way, by);
         decisions.decide(mine, "", "Seen at the counter.", caseworker);
         assertThat(claims.claim(mine.id()).state()).isEqualTo(ClaimState.DECIDED);
         return claims.claim(mine.id());

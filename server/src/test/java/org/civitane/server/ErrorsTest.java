@@ -113,6 +113,10 @@ public class ErrorsTest extends ServerTest {
             "born",
             "proof",
             "said",
+            "shown",
+            "to",
+            "authorised",
+            "atTheDesk",
             "personNumber");
 
     private final int port = freePort();

@@ -5,11 +5,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
 import org.civitane.core.amount.Money;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
@@ -52,12 +57,55 @@ public class FeeTest extends CertificateStories {
     }
 
     @Test
-    public void anotherAmountIsLookedAtAndBooksNothing() throws Exception {
+    public void anotherAmountGoesBackByItselfAndTheFeeCanStillBePaid() throws Exception {
         ClaimView claim = granted();
-        did(payPage(claim), "less");
+        String page = payPage(claim);
+        did(page, "less");
+        await("it went back", () -> goneBack(claim));
+        did(page, "twice");
         assertThat(fee(claim).path("state").asString()).isEqualTo("OPEN");
         assertThat(documents.of(claim.id())).isEmpty();
-        assertThat(inWords(claims.claim(claim.id()).nextStep())).isEqualTo("another amount was paid than the fee");
+        assertThat(ledger.of(claim.id()))
+                .containsEntry(Ledger.Account.BANK, Money.ZERO)
+                .containsEntry(Ledger.Account.UNMATCHED, Money.ZERO);
+        did(payPage(claim), "pay");
+        assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+    }
+
+    @Test
+    public void whatComesAfterTheLastDayGoesBackToo() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        lapseNow(claim, Ask.Kind.FEE, "max");
+        await("it lapsed", () -> stateOf(claim).equals("LAPSED"));
+        did(page, "pay");
+        await("it went back", () -> goneBack(claim));
+        assertThat(documents.of(claim.id())).isEmpty();
+        assertThat(ledger.of(claim.id()).values()).containsOnly(Money.ZERO);
+    }
+
+    @Test
+    public void onTwoServersAtTheSameMomentItIsBookedOnce() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        String checkout = page.substring(page.lastIndexOf('/') + 1);
+        did(page, "silent");
+        byte[] notice = "{\"checkout\":\"%s\",\"state\":\"PAID\",\"cents\":4800}"
+                .formatted(checkout)
+                .getBytes(StandardCharsets.UTF_8);
+        try (OtherServer other = OtherServer.start(freePort(), STORE);
+                ExecutorService both = Executors.newFixedThreadPool(8)) {
+            await("the other server answers", other::answers);
+            Callable<Integer> there = () -> other.told("/api/pay-notices", notice, signed(notice));
+            Callable<Integer> here =
+                    () -> anyone(post("/api/pay-notices").content(notice).header("X-Pay-Signature", signed(notice)))
+                            .getStatus();
+            for (Future<Integer> each : both.invokeAll(List.of(here, there, here, there, here, there, here, there))) {
+                assertThat(each.get()).isEqualTo(204);
+            }
+        }
+        assertThat(documents.of(claim.id())).hasSize(1);
+        assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
     }
 
     @Test
@@ -112,6 +160,20 @@ public class FeeTest extends CertificateStories {
                         .getStatus())
                 .isEqualTo(409);
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+    }
+
+    private boolean goneBack(ClaimView claim) {
+        return database.sql("select count(*) from checkout where claim_id = ? and state = 'GIVEN_BACK'")
+                        .param(claim.id())
+                        .query(Integer.class)
+                        .single()
+                == 1;
+    }
+
+    private static String signed(byte[] body) throws GeneralSecurityException {
+        Mac mac = Mac.getInstance("HmacSHA256");
+        mac.init(new SecretKeySpec("server-tests".getBytes(StandardCharsets.UTF_8), "HmacSHA256"));
+        return HexFormat.of().formatHex(mac.doFinal(body));
     }
 
     private String stateOf(ClaimView claim) {

@@ -83,6 +83,18 @@ final class OtherServer implements AutoCloseable {
         }
     }
 
+    /** Sends it a signed notice. @return the status of its answer */
+    int told(String path, byte[] notice, String signature) throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                                .header("X-Pay-Signature", signature)
+                                .POST(HttpRequest.BodyPublishers.ofByteArray(notice))
+                                .build(),
+                        HttpResponse.BodyHandlers.discarding())
+                .statusCode();
+    }
+
     /** Kills it, as a machine that loses its power would. */
     @Override
     public void close() {

@@ -97,6 +97,28 @@ public class SecondLookTest extends ServerTest {
     }
 
     @Test
+    public void whoeverMaySayMoreFindsItOnTheDaySheet() throws Exception {
+        SignedIn supervisor = person(Role.SUPERVISOR);
+        assertThat(wanted(second)).doesNotContain(claim.number());
+        say(first, "SAME");
+        assertThat(wanted(first)).doesNotContain(claim.number());
+        assertThat(wanted(person(Role.AUDITOR))).doesNotContain(claim.number());
+        assertThat(wanted(second)).contains(claim.number());
+        say(second, "ANOTHER");
+        assertThat(wanted(person(Role.CASEWORKER))).doesNotContain(claim.number());
+        assertThat(wanted(supervisor)).contains(claim.number());
+        say(supervisor, "ANOTHER");
+        assertThat(wanted(person(Role.SUPERVISOR))).doesNotContain(claim.number());
+    }
+
+    private String wanted(SignedIn who) throws Exception {
+        return http.perform(get("/api/day-sheet/second-looks").with(as(who)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    @Test
     public void anAnswerAnewIsLookedAtAnew() throws Exception {
         say(first, "ANOTHER");
         say(second, "ANOTHER");

@@ -38,6 +38,7 @@ public final class RulebookTables {
             photoLeastWidth 413; photoLeastHeight 531; photoMostBytes 2097152; photoLeastShapePercent 74; \
             photoMostShapePercent 82; photoMonths 6; mostCopies 5; copyFee 18; fastFee 12; mailFee 4; \
             mailAbroadFee 19; onlineOnlyFrom 2026-01-01; validMonths 6; fastDueDays 5; dueDays 20
+            unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 
     /** All tables of the rulebook. */

@@ -78,6 +78,8 @@ class SecurityRules {
                                 "/api/claims/**",
                                 "/api/day-sheet/**",
                                 "/api/day-sheet",
+                                "/api/handovers/**",
+                                "/api/post-list",
                                 "/api/staff",
                                 "/api/identities",
                                 "/api/outside")
@@ -88,7 +90,13 @@ class SecurityRules {
                         .hasAnyRole("SUPERVISOR", "AUDITOR")
                         .requestMatchers("/api/misuse/**")
                         .hasRole("SUPERVISOR")
-                        .requestMatchers("/api/claims/**", "/api/day-sheet/**", "/api/outside/**", "/api/post")
+                        .requestMatchers(
+                                "/api/claims/**",
+                                "/api/day-sheet/**",
+                                "/api/outside/**",
+                                "/api/post",
+                                "/api/handovers/**",
+                                "/api/post-list")
                         .hasAnyRole(WORKS_CLAIMS)
                         .requestMatchers(HttpMethod.PUT, "/api/session/keys")
                         .hasAnyRole(STAFF)

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.documents.SimulatedCounter;
 import org.civitane.server.fees.SimulatedPay;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.links.SimulatedAnswers;
@@ -22,11 +23,19 @@ class DemoIntake {
     private final SimulatedAnswers others;
     private final Photos photos;
     private final SimulatedPay fees;
+    private final SimulatedCounter counter;
 
-    DemoIntake(Drafts drafts, DemoRegisters registers, SimulatedAnswers others, Photos photos, SimulatedPay fees) {
+    DemoIntake(
+            Drafts drafts,
+            DemoRegisters registers,
+            SimulatedAnswers others,
+            Photos photos,
+            SimulatedPay fees,
+            SimulatedCounter counter) {
         this.others = others;
         this.photos = photos;
         this.fees = fees;
+        this.counter = counter;
         this.drafts = drafts;
         this.registers = registers;
     }
@@ -54,6 +63,11 @@ class DemoIntake {
                 DemoTraveller.PROGRAMME,
                 traveller.answers(today),
                 new Drafts.Signing(traveller.fullName(), Optional.empty()));
+    }
+
+    /** What becomes of what was made out. */
+    SimulatedCounter counter() {
+        return counter;
     }
 
     ClaimView paid(ClaimView claim) {

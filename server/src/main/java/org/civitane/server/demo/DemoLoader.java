@@ -3,12 +3,14 @@ package org.civitane.server.demo;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.documents.SimulatedCounter;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
@@ -109,10 +111,30 @@ class DemoLoader {
         if (traveller.isDecided()) {
             at(BusinessCalendar.plusBusinessDays(day, 2), 11, () -> casework.decide(claim, caseworker));
         }
-        if (traveller.turn() == DemoTraveller.Turn.PAID) {
-            at(BusinessCalendar.plusBusinessDays(day, 3), 12, () -> intake.paid(claim));
+        if (traveller.turn().isPaid()) {
+            LocalDate paid = BusinessCalendar.plusBusinessDays(day, 3);
+            at(paid, 12, () -> intake.paid(claim));
+            afterwards(traveller.turn(), claim.id(), paid, caseworker);
         }
         forgetWhatIsStored();
+    }
+
+    private void afterwards(DemoTraveller.Turn turn, UUID claim, LocalDate paid, SignedIn caseworker) {
+        SimulatedCounter counter = intake.counter();
+        LocalDate dayAfter = BusinessCalendar.plusBusinessDays(paid, 1);
+        switch (turn) {
+            case CAME_BACK -> {
+                does(dayAfter, 15, () -> counter.send(claim, caseworker));
+                does(businessDaysAgo(1), 9, () -> counter.bringBack(claim, caseworker));
+            }
+            case REPLACED -> does(dayAfter, 11, () -> counter.makeAnew(claim, caseworker));
+            case UNFETCHED -> {
+                does(dayAfter.plusDays(30), 5, counter::morning);
+                does(dayAfter.plusDays(91), 5, counter::morning);
+            }
+            case LAPSED -> does(dayAfter, 14, () -> counter.give(claim, caseworker));
+            case NEW, CHECKED, MAY_BE_HELD, HELD, LIVED_ELSEWHERE, UNPAID, PAID, TO_SEND -> {}
+        }
     }
 
     /** Otherwise each change is looked for in all households before, and each takes longer than the last. */

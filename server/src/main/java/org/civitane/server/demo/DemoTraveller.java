@@ -26,7 +26,20 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
         HELD,
         LIVED_ELSEWHERE,
         UNPAID,
-        PAID
+        PAID,
+        /** Goes by post today. */
+        TO_SEND,
+        /** The post brought it back. */
+        CAME_BACK,
+        /** It tore, and was made out anew. */
+        REPLACED,
+        /** Nobody fetched it for ninety days. */
+        UNFETCHED,
+        LAPSED;
+
+        boolean isPaid() {
+            return compareTo(PAID) >= 0;
+        }
     }
 
     static final List<DemoTraveller> ALL = List.of(
@@ -36,7 +49,12 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
             new DemoTraveller("Ivo", "Tavares", LocalDate.of(1979, 8, 30), 5, "DE", Turn.HELD),
             new DemoTraveller("Clara", "Voll", LocalDate.of(2001, 1, 9), 4, "CA", Turn.LIVED_ELSEWHERE),
             new DemoTraveller("Anselm", "Brito", LocalDate.of(1983, 3, 28), 8, "IE", Turn.UNPAID),
-            new DemoTraveller("Eira", "Nogueira", LocalDate.of(1992, 9, 14), 9, "FR", Turn.PAID));
+            new DemoTraveller("Eira", "Nogueira", LocalDate.of(1992, 9, 14), 9, "FR", Turn.PAID),
+            new DemoTraveller("Linnea", "Sarmento", LocalDate.of(1986, 2, 11), 6, "NL", Turn.TO_SEND),
+            new DemoTraveller("Tormod", "Aguiar", LocalDate.of(1974, 12, 5), 14, "CH", Turn.CAME_BACK),
+            new DemoTraveller("Beatriz", "Holand", LocalDate.of(1998, 4, 23), 11, "DK", Turn.REPLACED),
+            new DemoTraveller("Sixten", "Varela", LocalDate.of(1969, 10, 30), 74, "IT", Turn.UNFETCHED),
+            new DemoTraveller("Rita", "Eikeland", LocalDate.of(1981, 5, 16), 142, "ES", Turn.LAPSED));
 
     String fullName() {
         return given + " " + family;
@@ -53,12 +71,17 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
     }
 
     boolean isDecided() {
-        return turn == Turn.UNPAID || turn == Turn.PAID;
+        return turn == Turn.UNPAID || turn.isPaid();
     }
 
     ObjectNode answers(LocalDate today) {
         ObjectNode answers = JsonColumn.object();
-        answers.putObject("contact").put("personNumber", personNumber()).put("mayEmail", true);
+        answers.putObject("contact")
+                .put("personNumber", personNumber())
+                .put("mayEmail", true)
+                .put("street", "Cooper Street")
+                .put("houseNumber", String.valueOf(1 + ALL.indexOf(this)))
+                .put("postCode", "1204");
         answers.putArray("members")
                 .addObject()
                 .put("id", "m1")
@@ -83,7 +106,8 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
                 .put("copies", 1 + ALL.indexOf(this) % 2)
                 .put("fast", turn == Turn.CHECKED);
         answers.putObject("photo").put("takenOn", today.minusDays(20).toString());
-        answers.putObject("handover").put("way", "DESK").put("by", "HOLDER");
+        boolean byPost = turn == Turn.TO_SEND || turn == Turn.CAME_BACK;
+        answers.putObject("handover").put("way", byPost ? "MAIL" : "DESK").put("by", "HOLDER");
         return answers;
     }
 }

@@ -3,8 +3,10 @@ package org.civitane.server.documents;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.casefile.CaseFile;
@@ -17,11 +19,11 @@ import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.fees.FeePaid;
-import org.civitane.server.following.FollowUps;
 import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -36,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Documents {
     private final CertificatePdf pdf;
     private final Dossiers dossiers;
-    private final FollowUps followUps;
+    private final Handovers handovers;
     private final PaperStore store;
     private final KeptFiles files;
     private final Claims claims;
@@ -45,14 +47,14 @@ public class Documents {
     Documents(
             CertificatePdf pdf,
             Dossiers dossiers,
-            FollowUps followUps,
+            Handovers handovers,
             PaperStore store,
             KeptFiles files,
             Claims claims,
             JdbcClient database) {
         this.pdf = pdf;
         this.dossiers = dossiers;
-        this.followUps = followUps;
+        this.handovers = handovers;
         this.store = store;
         this.files = files;
         this.claims = claims;
@@ -66,6 +68,33 @@ public class Documents {
                 .param(claim)
                 .query(Documents::read)
                 .list();
+    }
+
+    /** A document of a claim. @throws Problem when it is none of it */
+    @Transactional(readOnly = true)
+    public Issued of(UUID claim, UUID id) {
+        return of(claim).stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(Phrase.of("document.none")));
+    }
+
+    @Transactional(readOnly = true)
+    Issued byId(UUID id) {
+        return database.sql("select * from document where id = ?")
+                .param(id)
+                .query(Documents::read)
+                .single();
+    }
+
+    /** The one that stands on a claim, by its number as someone typed it. */
+    @Transactional(readOnly = true)
+    Optional<Issued> standingOn(String claimNumber) {
+        return database.sql(
+                        "select d.* from document d join claim c on c.id = d.claim_id where c.number = ? and d.replaced_by is null")
+                .param(claimNumber)
+                .query(Documents::read)
+                .optional();
     }
 
     /** A document by its number, as someone typed it. */
@@ -87,6 +116,13 @@ public class Documents {
                 .optional();
     }
 
+    /** What it is called, in its programme's words. */
+    String titleOf(Issued document) {
+        return Claims.programmeOf(claims.claim(document.claim()))
+                .wording(Locale.ENGLISH)
+                .text("document." + document.kind() + ".title");
+    }
+
     byte[] open(Issued document) {
         return store.get(document.digest());
     }
@@ -99,45 +135,49 @@ public class Documents {
                 .filter(Consequence.Charge.class::isInstance)
                 .flatMap(charge -> ((Consequence.Charge) charge).then().stream())
                 .filter(Consequence.Issue.class::isInstance)
-                .forEach(issue -> issue(dossier, ((Consequence.Issue) issue).document(), event));
+                .map(issue -> ((Consequence.Issue) issue).document())
+                .filter(kind ->
+                        of(event.claim()).stream().noneMatch(each -> each.kind().equals(kind) && !each.replaced()))
+                .forEach(kind -> issue(
+                        dossier,
+                        UUID.randomUUID(),
+                        new Made(kind, event.on(), pdf.validUntil(dossier, event.on()), event.at())));
     }
 
-    private void issue(Dossier dossier, String kind, FeePaid paid) {
-        LocalDate today = paid.on();
+    /** Another in the place of one that stands, valid as long as that was. */
+    void issueInPlaceOf(Issued old, Dossier dossier, LocalDate on, Instant at) {
+        UUID id = UUID.randomUUID();
+        database.sql("update document set replaced_by = ? where id = ?")
+                .params(id, old.id())
+                .update();
+        issue(dossier, id, new Made(old.kind(), on, old.validUntil(), at));
+    }
+
+    private record Made(String kind, LocalDate on, LocalDate until, Instant at) {}
+
+    private void issue(Dossier dossier, UUID id, Made made) {
         UUID claim = dossier.claim().id();
-        if (of(claim).stream().anyMatch(each -> each.kind().equals(kind) && !each.replaced())) {
-            return;
-        }
         String number = DocumentNumber.next();
-        LocalDate until = pdf.validUntil(dossier, today);
-        String digest = store.put(pdf.of(dossier, kind, number, today, until));
+        String digest = store.put(pdf.of(dossier, made.kind(), number, made.on(), made.until()));
         files.hold(digest);
         database.sql("""
                         insert into document (id, claim_id, kind, number, digest, issued_on, valid_until, at)
                         values (?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(UUID.randomUUID(), claim, kind, number, digest, today, until, Timestamp.from(paid.at()))
+                .params(id, claim, made.kind(), number, digest, made.on(), made.until(), Timestamp.from(made.at()))
                 .update();
         claims.note(
                 claim,
                 Actor.part("documents.actor"),
                 "issued",
                 Phrase.of(
-                        "history.issued", Phrase.word(dossier.run().programme().id(), "word." + kind)));
-        handOver(dossier.settled().read(), today)
-                .ifPresent(handOver -> followUps.plan(claim, runOf(claim), List.of(handOver)));
+                        "history.issued", Phrase.word(dossier.run().programme().id(), "word." + made.kind())));
+        handOver(dossier.settled().read(), made.on()).ifPresent(how -> handovers.plan(byId(id), how));
     }
 
     /** How what is made out on a day reaches whoever asked for it. */
     static <C extends CaseFile> Optional<Consequence.HandOver> handOver(CaseFiles.Read<C> read, LocalDate on) {
         Programme<C> programme = read.programme();
         return programme.handOver(read.file(), on);
-    }
-
-    private UUID runOf(UUID claim) {
-        return database.sql("select run_id from decision where claim_id = ?")
-                .param(claim)
-                .query(UUID.class)
-                .single();
     }
 
     private static Issued read(ResultSet row, int number) throws SQLException {

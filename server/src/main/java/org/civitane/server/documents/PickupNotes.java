@@ -2,9 +2,10 @@ package org.civitane.server.documents;
 
 import java.util.Locale;
 import java.util.Map;
-import org.civitane.core.programme.Consequence;
 import org.civitane.core.reasoning.Wording;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.dossier.Dossier;
+import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -18,19 +19,37 @@ import org.springframework.stereotype.Component;
 class PickupNotes {
     private final Pdf pdf;
     private final Texts texts;
+    private final Documents documents;
+    private final Handovers handovers;
+    private final Dossiers dossiers;
     private final String hours;
 
-    PickupNotes(Pdf pdf, Texts texts, @Value("${civitane.office.hours}") String hours) {
+    PickupNotes(
+            Pdf pdf,
+            Texts texts,
+            Documents documents,
+            Handovers handovers,
+            Dossiers dossiers,
+            @Value("${civitane.office.hours}") String hours) {
         this.pdf = pdf;
         this.texts = texts;
+        this.documents = documents;
+        this.handovers = handovers;
+        this.dossiers = dossiers;
         this.hours = hours;
     }
 
-    /** As PDF. @throws Problem when nobody comes for it */
-    byte[] of(Dossier dossier, Issued document) {
-        Consequence.HandOver handOver = Documents.handOver(dossier.settled().read(), document.issuedOn())
-                .filter(Consequence.HandOver::atTheDesk)
+    /** As PDF. @throws Problem when nothing of the claim waits at the desk */
+    byte[] of(ClaimView claim) {
+        Issued document = documents.of(claim.id()).stream()
+                .filter(each -> !each.replaced())
+                .findFirst()
                 .orElseThrow(() -> Problem.notFound(Phrase.of("pickup.nothing")));
+        Handover handover = handovers
+                .of(document.id())
+                .filter(each -> each.atTheDesk() && each.state() == Handover.State.WAITING)
+                .orElseThrow(() -> Problem.notFound(Phrase.of("pickup.nothing")));
+        Dossier dossier = dossiers.of(claim);
         Wording wording = dossier.run().programme().wording(Locale.ENGLISH);
         return pdf.of(
                 "pickup-note",
@@ -38,10 +57,11 @@ class PickupNotes {
                         "title", texts.say("pickup.title"),
                         "document", wording.text("document." + document.kind() + ".title"),
                         "name", dossier.applicant().name().full(),
-                        "number", dossier.claim().number(),
+                        "number", document.number(),
                         "hours", hours,
-                        "from", wording.shown(handOver.on()),
-                        "proxy", handOver.toAProxy(),
-                        "code", SquareCode.inline(dossier.claim().number())));
+                        "from", wording.shown(handover.on()),
+                        "until", wording.shown(handover.destroyOn()),
+                        "proxy", handover.toAProxy(),
+                        "code", SquareCode.inline(document.number())));
     }
 }

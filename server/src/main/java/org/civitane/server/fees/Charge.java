@@ -17,8 +17,6 @@ record Charge(UUID claim, String reference, Money amount, State state, LocalDate
         OPEN,
         PAID,
         /** Its last day passed. */
-        LAPSED,
-        /** It was paid, and went back. */
-        GIVEN_BACK
+        LAPSED
     }
 }

@@ -37,10 +37,15 @@ class ChargeStore {
             BEGUN,
             PAID,
             REFUSED,
-            /** Another amount came than was asked for, or one that was not owed any more. */
-            QUESTIONED
+            /** Another amount came than was asked for, or one that was not owed any more; it goes back. */
+            QUESTIONED,
+            /** What came went back. */
+            GIVEN_BACK
         }
     }
+
+    /** Money that came and was not owed. */
+    record NotOwed(String amount, boolean isBack) {}
 
     boolean open(Charge charge) {
         return database.sql("""
@@ -101,6 +106,39 @@ class ChargeStore {
         return database.sql("select * from checkout where claim_id = ? and state = 'BEGUN' order by begun_at")
                 .param(claim)
                 .query(ChargeStore::checkout)
+                .list();
+    }
+
+    /** What came with a checkout that was not what was asked for. */
+    void came(String id, long cents) {
+        database.sql("update checkout set came = ? where id = ?")
+                .params(cents, id)
+                .update();
+    }
+
+    Money came(String id) {
+        return Money.ofCents(database.sql("select came from checkout where id = ?")
+                .param(id)
+                .query(Long.class)
+                .single());
+    }
+
+    /** @return whether it had not gone back before */
+    boolean wentBack(String id) {
+        return database.sql(
+                                "update checkout set state = 'GIVEN_BACK', changed_at = ? where id = ? and state = 'QUESTIONED'")
+                        .params(now(), id)
+                        .update()
+                > 0;
+    }
+
+    /** What came on a claim that was not owed, by whether it has gone back, the newest first. */
+    List<NotOwed> notOwed(UUID claim) {
+        return database.sql("select came, state from checkout where claim_id = ? and came > 0 order by changed_at desc")
+                .param(claim)
+                .query((row, number) -> new NotOwed(
+                        Money.ofCents(row.getLong(1)).toString(),
+                        row.getString(2).equals(Checkout.State.GIVEN_BACK.name())))
                 .list();
     }
 

@@ -1,5 +1,6 @@
 package org.civitane.server.fees;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
@@ -11,7 +12,6 @@ import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
-import org.civitane.server.contact.Notices;
 import org.civitane.server.decisions.Decided;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.ledger.Ledger;
@@ -33,9 +33,9 @@ public class Charges {
     private final ChargeStore store;
     private final Ledger ledger;
     private final Receipts receipts;
+    private final GivingBack givingBack;
     private final Claims claims;
     private final Asks asks;
-    private final Notices notices;
     private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
@@ -43,16 +43,16 @@ public class Charges {
             ChargeStore store,
             Ledger ledger,
             Receipts receipts,
+            GivingBack givingBack,
             Claims claims,
             Asks asks,
-            Notices notices,
             ApplicationEventPublisher events) {
         this.store = store;
         this.ledger = ledger;
         this.receipts = receipts;
+        this.givingBack = givingBack;
         this.claims = claims;
         this.asks = asks;
-        this.notices = notices;
         this.events = events;
         this.clock = store.clock();
     }
@@ -60,6 +60,11 @@ public class Charges {
     @Transactional(readOnly = true)
     Optional<Charge> of(UUID claim) {
         return store.of(claim);
+    }
+
+    @Transactional(readOnly = true)
+    List<ChargeStore.NotOwed> notOwed(UUID claim) {
+        return store.notOwed(claim);
     }
 
     /** Whether a fee was asked for, whatever became of it. */
@@ -142,13 +147,9 @@ public class Charges {
         }
         if (right) {
             paid(charge);
-        } else {
-            claims.note(
-                    charge.claim(),
-                    Actor.part("fees.actor"),
-                    "fee-questioned",
-                    Phrase.of("history.fee-questioned", Money.ofCents(cents)));
-            claims.lookAgain(charge.claim(), Optional.of(Phrase.of("next.fee-questioned")));
+        } else if (cents > 0) {
+            store.came(checkout, cents);
+            givingBack.of(begun, Money.ofCents(cents));
         }
     }
 
@@ -165,7 +166,7 @@ public class Charges {
         claims.note(
                 charge.claim(), Actor.part("fees.actor"), "fee-paid", Phrase.of("history.fee-paid", charge.amount()));
         events.publishEvent(new FeePaid(charge.claim(), clock.today(), clock.instant()));
-        notices.tell(charge.claim());
+        givingBack.tell(charge.claim());
     }
 
     /** Its last day passed: it is not owed any more, and nothing is made out. */
@@ -180,7 +181,7 @@ public class Charges {
                     Ledger.Account.FEES,
                     Ledger.Account.FEES_OWED,
                     charge.amount());
-            notices.tell(claim);
+            givingBack.tell(claim);
         }
     }
 }

@@ -53,6 +53,7 @@ class FeeController {
      *
      * @param parts how it is made up, as sentences
      * @param receipt whether there is one
+     * @param notOwed what came that was not what is owed, and goes back
      */
     record Fee(
             String number,
@@ -61,7 +62,8 @@ class FeeController {
             LocalDate payBy,
             Charge.State state,
             List<String> parts,
-            boolean receipt) {}
+            boolean receipt,
+            List<ChargeStore.NotOwed> notOwed) {}
 
     /** @param page where it is paid */
     record PayPage(String page) {}
@@ -125,6 +127,7 @@ class FeeController {
                 charge.payBy(),
                 charge.state(),
                 parts,
-                !charge.receipt().isEmpty());
+                !charge.receipt().isEmpty(),
+                charges.notOwed(claim.id()));
     }
 }

@@ -51,6 +51,11 @@ class PayClient {
         return new Standing(state.state().equals("OPEN"), state.state().equals("PAID"), state.cents());
     }
 
+    /** What was paid on a checkout goes back; said again, nothing changes. @throws RuntimeException as {@link #begin} */
+    void giveBack(String checkout) {
+        http.put().uri("/checkouts/{id}/give-back", checkout).retrieve().toBodilessEntity();
+    }
+
     private record Page(@Nullable String page) {}
 
     private record State(@Nullable String state, long cents) {}

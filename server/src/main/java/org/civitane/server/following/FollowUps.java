@@ -36,8 +36,7 @@ public class FollowUps {
         ISSUE,
         MEET,
         ENTER,
-        CHECK_AGAIN,
-        HAND_OVER
+        CHECK_AGAIN
     }
 
     private final JdbcClient database;
@@ -83,7 +82,7 @@ public class FollowUps {
         }
     }
 
-    /** Plans each of them that is not planned already; money is planned by {@link Payments}, fees elsewhere. */
+    /** Plans each of them that is not planned already; money is planned by {@link Payments}, fees and documents elsewhere. */
     public void plan(UUID claim, UUID run, List<Consequence> following) {
         for (Consequence each : following) {
             switch (each) {
@@ -92,7 +91,7 @@ public class FollowUps {
                 case Consequence.Issue issue -> plan(claim, run, Kind.ISSUE, issue.document(), issue.on());
                 case Consequence.Meet meet -> plan(claim, run, Kind.MEET, meet.whom(), meet.on());
                 case Consequence.Enter enter -> plan(claim, run, Kind.ENTER, enter.register(), enter.on());
-                case Consequence.HandOver handOver -> plan(claim, run, Kind.HAND_OVER, handOver.way(), handOver.on());
+                case Consequence.HandOver handOver -> {}
                 case Consequence.CheckAgain check -> plan(claim, run, Kind.CHECK_AGAIN, "", check.on());
             }
         }

@@ -132,6 +132,7 @@ class PaymentStore {
                         select c.id from claim c where c.state = 'DECIDED' and c.decided_at < ?
                           and not exists (select from payment p where p.claim_id = c.id and p.state in ('PLANNED', 'RETURNED', 'QUESTIONED'))
                           and not exists (select from follow_up f where f.claim_id = c.id and f.state in ('PLANNED', 'DUE'))
+                          and not exists (select from handover h where h.claim_id = c.id and h.state in ('WAITING', 'RETURNED'))
                           and not exists (select from charge f where f.claim_id = c.id and f.state = 'OPEN')
                         order by c.decided_at limit ?""")
                 .params(Timestamp.from(decidedBefore), most)

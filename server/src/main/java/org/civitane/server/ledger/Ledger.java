@@ -25,6 +25,8 @@ public class Ledger {
         FEES_OWED,
         /** Fees, as what this office earns. */
         FEES,
+        /** What came and is not owed; it goes back. */
+        UNMATCHED,
         /** What is paid to households and to others for them. */
         BENEFITS
     }

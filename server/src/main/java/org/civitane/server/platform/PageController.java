@@ -35,6 +35,7 @@ class PageController {
         "/outside",
         "/misuse",
         "/identities",
+        "/handing-over/**",
         "/letter",
         "/check/**"
     })

@@ -76,6 +76,12 @@ class SecondLookController {
         return shown(claims.claim(id), who);
     }
 
+    /** Where a second look is wanted of whoever asks. */
+    @GetMapping("/api/day-sheet/second-looks")
+    List<SecondLooks.LookWanted> wanted(@AuthenticationPrincipal SignedIn who) {
+        return who.role() == Role.AUDITOR ? List.of() : looks.wantedOf(who);
+    }
+
     @PostMapping("/api/claims/{id}/second-look")
     @Transactional
     public SecondLook say(@PathVariable UUID id, @RequestBody @Valid Look look, @AuthenticationPrincipal SignedIn who) {

@@ -1,6 +1,7 @@
 package org.civitane.server.secondlook;
 
 import java.sql.Timestamp;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.core.reasoning.FactPath;
@@ -32,6 +33,7 @@ class SecondLooks {
     private static final String POSSIBLE = "POSSIBLE_MATCH";
     private static final int TWO = 2;
     private static final UUID NOT_ASKED = new UUID(0, 0);
+    private static final int MOST_WANTED = 20;
     private static final int LONGEST_REASON = 2000;
 
     private final JdbcClient database;
@@ -61,6 +63,37 @@ class SecondLooks {
                         Opinion.Of.valueOf(row.getString(3)),
                         row.getString(4),
                         row.getTimestamp(5).toInstant()))
+                .list();
+    }
+
+    /**
+     * A claim on which someone's opinion is wanted.
+     *
+     * @param since when the first opinion was said
+     */
+    record LookWanted(UUID claim, String number, String household, Instant since) {}
+
+    /** Where another has said what they think and this one has not; for a supervisor also where two do not agree. */
+    @Transactional(readOnly = true)
+    List<LookWanted> wantedOf(SignedIn who) {
+        return database.sql("""
+                        select c.id, c.number, c.household_name, min(l.at) from second_look l
+                        join register_request r on r.id = l.request_id join claim c on c.id = r.claim_id
+                        where c.decided_at is null and c.state <> 'WITHDRAWN'
+                          and not exists (select from register_request n where n.claim_id = c.id and n.register = r.register
+                                          and n.asked_at > r.asked_at)
+                        group by c.id, c.number, c.household_name
+                        having not bool_or(l.reader_id = :me)
+                          and (count(*) = 1 or :supervisor and count(*) = 2 and count(distinct l.opinion) = 2)
+                        order by min(l.at) limit :most""")
+                .param("me", who.account())
+                .param("supervisor", who.role() == Role.SUPERVISOR)
+                .param("most", MOST_WANTED)
+                .query((row, number) -> new LookWanted(
+                        row.getObject(1, UUID.class),
+                        row.getString(2),
+                        row.getString(3),
+                        row.getTimestamp(4).toInstant()))
                 .list();
     }
 

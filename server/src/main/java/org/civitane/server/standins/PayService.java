@@ -5,9 +5,12 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.sql.Timestamp;
+import java.time.Duration;
 import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.civitane.core.amount.Money;
@@ -38,6 +41,7 @@ import org.springframework.web.util.HtmlUtils;
 @Profile(Simulated.PROFILE)
 @Tag(name = "Outside services, simulated")
 class PayService {
+    private static final Duration LATE = Duration.ofSeconds(30);
     private static final String SIGNED = "HmacSHA256";
 
     private final JdbcClient database;
@@ -87,6 +91,17 @@ class PayService {
                 .orElse(ResponseEntity.notFound().build());
     }
 
+    @Operation(summary = "What was paid goes back; told again, nothing changes.")
+    @PutMapping("/standins/pay/checkouts/{id}/give-back")
+    ResponseEntity<Void> giveBack(@PathVariable String id) {
+        database.sql("update standin_checkout set state = 'GIVEN_BACK' where id = ? and state = 'PAID'")
+                .param(id)
+                .update();
+        return find(id).filter(kept -> kept.state().equals("GIVEN_BACK")).isPresent()
+                ? ResponseEntity.noContent().build()
+                : ResponseEntity.notFound().build();
+    }
+
     @Operation(summary = "The page itself, for a browser.")
     @GetMapping(value = "/standins/pay-page/{id}", produces = MediaType.TEXT_HTML_VALUE)
     ResponseEntity<String> page(@PathVariable String id) {
@@ -94,7 +109,7 @@ class PayService {
                 .orElse(ResponseEntity.notFound().build());
     }
 
-    /** @param how {@code pay}, {@code refuse}, {@code silent}, {@code twice} or {@code less} */
+    /** @param how {@code pay}, {@code refuse}, {@code silent}, {@code twice}, {@code late} or {@code less} */
     @Operation(summary = "What its user did on the page.")
     @PostMapping(value = "/standins/pay-page/{id}", produces = MediaType.TEXT_HTML_VALUE)
     ResponseEntity<String> did(@PathVariable String id, @RequestParam String how) {
@@ -104,7 +119,10 @@ class PayService {
         database.sql("update standin_checkout set state = ?, paid = ? where id = ? and state = 'OPEN'")
                 .params(paid ? "PAID" : "REFUSED", cents, id)
                 .update();
-        if (!how.equals("silent")) {
+        if (how.equals("late")) {
+            CompletableFuture.delayedExecutor(LATE.toSeconds(), TimeUnit.SECONDS)
+                    .execute(() -> tell(id));
+        } else if (!how.equals("silent")) {
             tell(id);
         }
         if (how.equals("twice")) {
@@ -179,6 +197,7 @@ class PayService {
                 <p><button name="how" value="pay">Pay</button></p>
                 <p><button name="how" value="refuse">Refuse</button></p>
                 <p><button name="how" value="silent">Pay, but tell nobody</button></p>
+                <p><button name="how" value="late">Pay, and tell it half a minute later</button></p>
                 <p><button name="how" value="twice">Pay, and tell it twice</button></p>
                 <p><button name="how" value="less">Pay a cent less</button></p>
                 </form></main></body></html>
