@@ -4,6 +4,7 @@ import { CheckField, SelectField, TextField } from '../components/Field';
 import { useFault } from './Faults';
 import { NamesField, RecordField, RowsField } from './ManyFields';
 import { MonthsField } from './MonthsField';
+import { PeriodsField } from './PeriodsField';
 import { PhotoField } from './PhotoField';
 import { type Asked, type Given, isAsked, isRecord, readAs } from './shapes';
 import { ZoneField } from './ZoneField';
@@ -131,7 +132,15 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
         />
       );
     case 'ZONE':
-      return <ZoneField {...labelled} value={value} record={record} onChange={set} />;
+      return (
+        <ZoneField
+          {...labelled}
+          value={value}
+          record={record}
+          onChange={set}
+          onSeen={(seen) => onChange({ ...record, ...seen })}
+        />
+      );
     case 'PHOTO':
       return (
         <PhotoField id={labelled.id} label={asked.label} error={error ?? null} value={value} onChange={set} />
@@ -140,6 +149,8 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
       return <MonthsField asked={asked} record={record} within={path} onChange={onChange} />;
     case 'ROWS':
       return <RowsField asked={asked} value={value} within={`${path}/`} people={people} onChange={set} />;
+    case 'PERIODS':
+      return <PeriodsField asked={asked} value={value} within={`${path}/`} onChange={set} />;
     case 'NAMES':
       return <NamesField asked={asked} value={value} onChange={set} />;
     default:

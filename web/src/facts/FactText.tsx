@@ -20,6 +20,10 @@ export function factText(asked: Asked, value: unknown, t: T, people: Person[] = 
     }
     case 'GROUP':
       return isRecord(value) ? partsText(asked.parts, value, t, people) || t('facts.yes') : t('facts.no');
+    case 'PERIODS':
+      if (Array.isArray(value) && value.length === 0)
+        return t('facts.noPeriod', { years: asked.options[0]?.value });
+      return isBlank(value) ? t('facts.notAnswered') : given(asked, value, t, people);
     default:
       if (!isBlank(value)) return given(asked, value, t, people);
       return asked.widget === 'SEVERAL' ? t('facts.noneTicked') : t('facts.notAnswered');
@@ -54,6 +58,7 @@ function given(asked: Asked, value: unknown, t: T, people: Person[]): string {
       return (value as Given[])
         .map((line) => `${monthText(String(line.month))}: ${partsText(asked.parts, line, t)}`)
         .join('; ');
+    case 'PERIODS':
     case 'ROWS':
       return (value as Given[]).map((row) => partsText(asked.parts, row, t, people)).join('; ');
     default:

@@ -10,6 +10,7 @@ import { Press } from '../components/Press';
 import { Problem } from '../components/Problem';
 import { Choose } from '../papers/Choose';
 import { prepared } from '../papers/prepare';
+import { takenOn } from '../papers/takenOn';
 import { useCropLabels } from '../papers/useCropLabels';
 import { type Given, isRecord } from './shapes';
 
@@ -32,7 +33,14 @@ export function PhotoField({ id, label, error, value, onChange }: Props) {
   const queries = useQueryClient();
   const [file, setFile] = useState<File>();
   const [version, setVersion] = useState(0);
+  const [noted, setNoted] = useState(false);
   const said = isRecord(value) ? value : {};
+  const chosen = async (photo: File | undefined) => {
+    setFile(photo);
+    const day = photo && (await takenOn(photo));
+    setNoted(day !== undefined);
+    if (day) onChange({ takenOn: day });
+  };
   const address = `/api/drafts/photo/${programme}`;
   const send = useMutation({
     mutationFn: async (photo: File) => {
@@ -64,13 +72,14 @@ export function PhotoField({ id, label, error, value, onChange }: Props) {
       ) : (
         <>
           <Here address={`${address}?${version}`} />
-          <Choose title={label} busy={send.isPending} onFiles={(files) => setFile(files[0])} single />
+          <Choose title={label} busy={send.isPending} onFiles={(files) => void chosen(files[0])} single />
         </>
       )}
       <Problem of={send.error} />
       <DayField
         id={`${id}/takenOn`}
         label={t('facts.photoTaken')}
+        hint={noted ? t('facts.photoNoted') : null}
         value={String(said.takenOn ?? '')}
         onChange={(takenOn) => onChange(takenOn ? { takenOn } : undefined)}
       />

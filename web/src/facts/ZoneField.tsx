@@ -1,7 +1,10 @@
 import { useMutation } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { api, type Schemas, take } from '../api/client';
+import { api, csrfToken, detailOf, type Schemas, take } from '../api/client';
 import { Field } from '../components/Field';
+import { Problem } from '../components/Problem';
+import { Choose } from '../papers/Choose';
+import { isPicture, prepared } from '../papers/prepare';
 import type { Given } from './shapes';
 
 type Props = {
@@ -13,14 +16,37 @@ type Props = {
   /** What was typed beside it: whose passport it is and until when. */
   record: Given;
   onChange: (lines: string[] | undefined) => void;
+  /** What a photographed page says, for the fields beside it. */
+  onSeen: (seen: Given) => void;
 };
 
 /** The lines at the foot of a passport's page: looked at when they are left, and what cannot be right is pointed at. */
-export function ZoneField({ id, label, hint, error, value, record, onChange }: Props) {
+export function ZoneField({ id, label, hint, error, value, record, onChange, onSeen }: Props) {
   const { t } = useTranslation();
   const lines = Array.isArray(value) ? (value as string[]) : [];
   const look = useMutation({
     mutationFn: (body: Schemas['ZoneTyped']) => take(api.POST('/api/drafts/zone', { body })),
+  });
+  const see = useMutation({
+    mutationFn: async (picture: File) => {
+      const answer = await fetch('/api/drafts/zone/picture', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': csrfToken() },
+        body: isPicture(picture) ? await prepared(picture, 0, undefined) : picture,
+      });
+      if (!answer.ok) throw new Error(detailOf(await answer.text()));
+      return (await answer.json()) as Schemas['ZoneSeen'];
+    },
+    onSuccess: ({ lines: seen, number, born, expires }) => {
+      if (seen.length === 0) return;
+      look.reset();
+      onSeen({
+        mrz: seen,
+        ...(number && { number }),
+        ...(born && { dateOfBirth: born }),
+        ...(expires && { expiresOn: expires }),
+      });
+    },
   });
   const text = (name: string) => String(record[name] ?? '');
   const leave = () =>
@@ -37,6 +63,24 @@ export function ZoneField({ id, label, hint, error, value, record, onChange }: P
   };
   return (
     <div>
+      <div className="mb-4">
+        <p className="quiet mb-2 text-sm">{t('facts.zonePictureWhy')}</p>
+        <Choose
+          title={t('facts.zonePicture')}
+          busy={see.isPending}
+          onFiles={(files) => files[0] && see.mutate(files[0])}
+          single
+        />
+        <div aria-live="polite">
+          {see.isPending && <p className="mt-1">{t('facts.zoneReading')}</p>}
+          <Problem of={see.error} />
+          {see.data && (
+            <p className={`mt-1 font-semibold ${see.data.lines.length ? 'text-success' : 'text-warning'}`}>
+              {t(see.data.lines.length ? 'facts.zoneSeen' : 'facts.zoneUnseen')}
+            </p>
+          )}
+        </div>
+      </div>
       <Field id={id} label={label} hint={hint} error={error}>
         {(ids) => (
           <textarea

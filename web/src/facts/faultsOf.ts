@@ -66,7 +66,7 @@ function ofRecord(parts: Asked[], record: Given, within: string, whose: string):
         return isRecord(value) ? ofRecord(part.parts, value, `${path}/`, whose) : [];
       if (part.widget === 'RECORD')
         return ofRecord(part.parts, isRecord(value) ? value : {}, `${path}/`, whose);
-      if (part.widget === 'ROWS' && Array.isArray(value))
+      if ((part.widget === 'ROWS' || part.widget === 'PERIODS') && Array.isArray(value))
         return (value as Given[]).flatMap((row, i) => ofRecord(part.parts, row, `${path}/${i}/`, whose));
       if (part.widget === 'MONTHS' && Array.isArray(value))
         return (value as Given[]).flatMap((row) =>

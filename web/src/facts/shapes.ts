@@ -95,6 +95,7 @@ const MUST_BE_SAID: Asked['widget'][] = [
   'MONTH',
   'CHOICE',
   'ROWS',
+  'PERIODS',
   'NAMES',
   'ZONE',
   'PHOTO',

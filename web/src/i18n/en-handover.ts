@@ -26,7 +26,7 @@ export const enHandover = {
     returned: 'Came back from the post',
     waiting: 'Waits to be fetched',
     list: 'The list as CSV',
-    went_one: 'One went by post',
+    went_one: 'This one went by post',
     went_other: 'These {{count}} went by post',
     noAddress:
       'Where no address is known, ask for it and write it on the household page; it stays on the list.',

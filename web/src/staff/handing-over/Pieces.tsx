@@ -37,7 +37,7 @@ export function Table({ kind, pieces }: Props) {
         <tr className="row-line text-start text-[0.8125rem]">
           <th className="w-[24%] px-3 py-2 font-normal">{t('handover.holder')}</th>
           <th className="w-[24%] font-normal">{t('handover.numberShort')}</th>
-          <th className="w-[16%] font-normal">{t('handover.way')}</th>
+          {kind !== 'waiting' && <th className="w-[16%] font-normal">{t('handover.way')}</th>}
           <th className="font-normal">{t(kind === 'waiting' ? 'handover.kept' : 'handover.address')}</th>
         </tr>
       </thead>
@@ -50,8 +50,8 @@ export function Table({ kind, pieces }: Props) {
                 {each.number}
               </Link>
             </td>
-            <td>{each.way}</td>
-            <td className="pe-3">{day(each)}</td>
+            {kind !== 'waiting' && <td>{each.way}</td>}
+            <td className="py-2 pe-3">{day(each)}</td>
           </tr>
         ))}
       </tbody>

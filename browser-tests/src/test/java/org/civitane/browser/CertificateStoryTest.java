@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import org.civitane.server.demo.DemoPhoto;
 import org.civitane.server.demo.MadeDocument;
+import org.civitane.server.demo.MadePicture;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
@@ -37,21 +38,23 @@ public class CertificateStoryTest {
         applicant.makeAnAccount("selma.vinter@post.example", "certificate of conduct");
         phone.getByLabel("Date of birth").fill("2 April 1990");
         press("Save and go on");
-        List<String> zone = MadeDocument.of(
-                        "PASSPORT",
-                        new MadeDocument.Of(
-                                "Selma",
-                                "Vinter",
-                                BORN,
-                                LocalDate.of(2024, 1, 5),
-                                LocalDate.of(2034, 1, 5),
-                                "XH5510927"))
-                .zone();
-        phone.getByLabel("Number").fill("XH5510927");
+        MadeDocument passport = MadeDocument.of(
+                "PASSPORT",
+                new MadeDocument.Of(
+                        "Selma", "Vinter", BORN, LocalDate.of(2024, 1, 5), LocalDate.of(2034, 1, 5), "XH5510927"));
+        List<String> zone = passport.zone();
         phone.getByLabel("Name, as it stands there").fill("Selma Vinter");
-        phone.getByLabel("Date of birth").fill("2 April 1990");
-        phone.getByLabel("Valid until").fill("5 January 2034");
+        phone.locator("input[type=file]")
+                .first()
+                .setInputFiles(new FilePayload(
+                        "page.jpg", "image/jpeg", MadePicture.jpeg(passport, MadePicture.Spoilt.NOT, 0)));
+        assertThat(phone.getByText("Read from your picture. Please look whether it is right."))
+                .isVisible();
+        assertThat(phone.getByLabel("Number")).hasValue("XH5510927");
+        assertThat(phone.getByLabel("Date of birth")).hasValue("2 April 1990");
+        assertThat(phone.getByLabel("Valid until")).hasValue("5 January 2034");
         Locator lines = phone.getByLabel("The two lines at the foot of the page");
+        assertThat(lines).hasValue(String.join("\n", zone));
         lines.fill(zone.get(0) + "\n" + zone.get(1).replace("XH5510927", "XH5510928"));
         phone.keyboard().press("Tab");
         assertThat(phone.getByText("the number XH5510928 does not fit its check digit"))
@@ -62,7 +65,11 @@ public class CertificateStoryTest {
         assertThat(Civitane.violations(phone)).isEmpty();
         press("Save and go on");
         press("Add a line");
-        phone.getByLabel("From").fill("1 March 2012");
+        phone.getByLabel("From").fill("1 March 2019");
+        phone.keyboard().press("Tab");
+        assertThat(phone.getByText("Not covered: ")).isVisible();
+        assertThat(Civitane.violations(phone)).isEmpty();
+        Civitane.picture(phone, "residence-phone");
         press("Save and go on");
         phone.getByLabel("What is it for?").selectOption("WORK");
         phone.getByLabel("In which country will you show it?").selectOption("NO");
@@ -107,7 +114,9 @@ public class CertificateStoryTest {
         say(first);
         assertThat(first.getByText("Someone else has to look as well.")).isVisible();
         Page second = civitane.signedIn("joao.brattli@halvern.example");
-        openRegisters(second);
+        assertThat(second.getByText("Your second look is wanted")).isVisible();
+        second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lindqvist CC-"))
+                .click();
         assertThat(second.getByText("One person has said it.")).isVisible();
         assertThat(second.getByText("Ása Mikkel: ")).hasCount(0);
         assertThat(Civitane.violations(second)).isEmpty();
@@ -179,13 +188,76 @@ public class CertificateStoryTest {
     @Test(dependsOnMethods = "paysOnThePageOfTheServiceAndHasItAtOnce")
     void caseworkerHandsItOver() {
         Page desk = civitane.signedIn("asa.mikkel@halvern.example");
-        desk.getByLabel("Find a household or number").fill("Brito");
-        desk.getByRole(AriaRole.LISTBOX).getByText("Brito").first().click();
-        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What follows"))
-                .click();
-        assertThat(desk.getByText("hand over: at the desk", new Page.GetByTextOptions().setExact(false)))
+        Page other = civitane.signedIn("joao.brattli@halvern.example");
+        find(desk, number);
+        find(other, number);
+        assertThat(desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Anselm Brito")))
                 .isVisible();
-        assertThat(desk.getByText(number)).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();
+        Civitane.picture(desk, "handing-over");
+        handOver(desk);
+        assertThat(desk.getByText("It was handed over on")).isVisible();
+        handOver(other);
+        assertThat(other.getByText("It was handed over already")).isVisible();
+        Page holder = civitane.signedIn("anselm.brito@post.example", 390, 844);
+        holder.navigate("/my");
+        holder.getByText("Fee and certificate").first().click();
+        assertThat(holder.getByText("It was handed over on")).isVisible();
+        assertThat(holder.getByText("How to fetch it, as PDF")).hasCount(0);
+    }
+
+    @Test
+    void someoneElseFetchesItWithASignedAuthority() {
+        Page desk = civitane.signedIn("asa.mikkel@halvern.example");
+        desk.navigate("/handing-over");
+        Locator waiting = desk.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Beatriz Holand"));
+        waiting.getByRole(AriaRole.LINK).click();
+        assertThat(desk.getByText("They bring an authority signed by the holder."))
+                .isVisible();
+        desk.getByLabel("Who comes for it?").fill("Ines Holand");
+        handOver(desk);
+        assertThat(desk.getByText("look at the authority that the holder signed"))
+                .isVisible();
+        desk.getByLabel("I have seen the signed authority.").check();
+        handOver(desk);
+        assertThat(desk.getByText("It was handed over on")).isVisible();
+        assertThat(waiting).hasCount(0);
+    }
+
+    @Test
+    void postGoesOutComesBackAndIsKeptToBeFetched() {
+        Page desk = civitane.signedIn("asa.mikkel@halvern.example");
+        desk.navigate("/handing-over");
+        Locator post = desk.getByLabel("To go by post today");
+        String sent = post.getByRole(AriaRole.LINK)
+                .filter(new Locator.FilterOptions().setHasText("-"))
+                .first()
+                .innerText();
+        String list = desk.request()
+                .get(post.getByText("The list as CSV").getAttribute("href"))
+                .text();
+        assertThat(list).contains(sent, "Linnea Sarmento", "Cooper Street");
+        desk.getByText("This one went by post").click();
+        assertThat(desk.getByText("Nothing is to go by post today.")).isVisible();
+        find(desk, sent);
+        desk.getByLabel("Why did it come back?").fill("No such number.");
+        desk.getByText("It came back", new Page.GetByTextOptions().setExact(true))
+                .click();
+        desk.getByText("Keep it to be fetched").click();
+        assertThat(desk.getByText("It can be fetched from")).isVisible();
+        assertThat(desk.getByLabel("Waits to be fetched").getByText(sent)).isVisible();
+        assertThat(Civitane.violations(desk)).isEmpty();
+    }
+
+    private static void find(Page desk, String number) {
+        desk.navigate("/handing-over");
+        desk.getByLabel("Number of the document or of its claim").fill(number);
+        desk.keyboard().press("Enter");
+    }
+
+    private static void handOver(Page desk) {
+        desk.getByLabel("Which identity document did they show?").fill("Passport XH4410927");
+        desk.getByText("Hand it over", new Page.GetByTextOptions().setExact(true))
+                .click();
     }
 }

@@ -10,6 +10,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -29,14 +30,18 @@ import org.civitane.core.amount.Money;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.demo.MadeDocument;
+import org.civitane.server.demo.MadePicture;
 import org.civitane.server.following.FollowUps;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.ledger.Ledger;
+import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.PdfRules;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A certificate from its application to the page on which it is checked. */
@@ -92,6 +97,31 @@ public class CertificateTest extends CertificateStories {
         assertThat(answer(get("/api/my/claims/" + claim.id() + "/documents/" + document), another)
                         .getStatus())
                 .isEqualTo(404);
+    }
+
+    @Test
+    public void thePageOfAPassportIsReadFromItsPictureAndWhatIsNoneIsSaid() throws Exception {
+        MadeDocument passport = MadeDocument.of(
+                "PASSPORT",
+                new MadeDocument.Of(
+                        "Runa",
+                        "Vinter",
+                        LocalDate.of(1990, 4, 2),
+                        LocalDate.of(2024, 1, 5),
+                        LocalDate.of(2034, 1, 5),
+                        "XH5510927"));
+        JsonNode seen = seen(MadePicture.jpeg(passport, MadePicture.Spoilt.NOT, 0));
+        assertThat(seen.path("lines").valueStream().map(JsonNode::asString)).containsExactlyElementsOf(passport.zone());
+        assertThat(seen.path("number").asString()).isEqualTo("XH5510927");
+        assertThat(seen.path("born").asString()).isEqualTo("1990-04-02");
+        assertThat(seen.path("expires").asString()).isEqualTo("2034-01-05");
+        assertThat(seen(photo()).path("lines")).isEmpty();
+    }
+
+    private JsonNode seen(byte[] picture) throws Exception {
+        return JsonColumn.read(
+                answer(post("/api/drafts/zone/picture").with(csrf()).content(picture), applicant)
+                        .getContentAsString());
     }
 
     @Test

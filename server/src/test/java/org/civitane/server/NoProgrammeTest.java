@@ -35,6 +35,7 @@ public class NoProgrammeTest {
             "purpose",
             "letter",
             "photo",
+            "handover",
             "end",
             "REFERRED",
             "IDENTITY");

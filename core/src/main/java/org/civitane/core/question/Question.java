@@ -41,6 +41,11 @@ public record Question(
         /** Any number of lines, each with the parts. */
         ROWS,
         /**
+         * Any number of periods, each {@code from} a day {@code to} another or going on; drawn on a line of as many years
+         * before today as its one option says.
+         */
+        PERIODS,
+        /**
          * The twelve months before this one, each with the one part; a month of which nothing is said is left out. Its
          * options name lists of months, beside it, in which each may stand as well.
          */
@@ -89,6 +94,22 @@ public record Question(
 
     public static Question of(String path, Widget widget) {
         return new Question(path, widget, true, List.of(), Optional.empty(), List.of(), Set.of());
+    }
+
+    /**
+     * Periods from one day to another, or going on.
+     *
+     * @param years how many years before today count
+     */
+    public static Question periods(String path, int years) {
+        return new Question(
+                path,
+                Widget.PERIODS,
+                true,
+                List.of(String.valueOf(years)),
+                Optional.empty(),
+                List.of(of("from", Widget.DATE), of("to", Widget.DATE).optional()),
+                Set.of());
     }
 
     /** A choice among the constants of an enumeration. */

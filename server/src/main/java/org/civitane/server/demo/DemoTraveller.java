@@ -31,7 +31,7 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
         TO_SEND,
         /** The post brought it back. */
         CAME_BACK,
-        /** It tore, and was made out anew. */
+        /** It tore and was made out anew; someone else fetches it. */
         REPLACED,
         /** Nobody fetched it for ninety days. */
         UNFETCHED,
@@ -107,7 +107,9 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
                 .put("fast", turn == Turn.CHECKED);
         answers.putObject("photo").put("takenOn", today.minusDays(20).toString());
         boolean byPost = turn == Turn.TO_SEND || turn == Turn.CAME_BACK;
-        answers.putObject("handover").put("way", byPost ? "MAIL" : "DESK").put("by", "HOLDER");
+        answers.putObject("handover")
+                .put("way", byPost ? "MAIL" : "DESK")
+                .put("by", turn == Turn.REPLACED ? "PROXY" : "HOLDER");
         return answers;
     }
 }

@@ -55,7 +55,7 @@ public record Asked(
     /** Lines and records have labels of their own, since several have a kind, a name or an amount. */
     static boolean hasLabelsOfItsOwn(Question.Widget widget) {
         return switch (widget) {
-            case INCOMES, RESOURCES, EXPENSES, ROWS, MONTHS, RECORD -> true;
+            case INCOMES, RESOURCES, EXPENSES, ROWS, PERIODS, MONTHS, RECORD -> true;
             default -> false;
         };
     }

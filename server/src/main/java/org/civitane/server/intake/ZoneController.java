@@ -1,15 +1,21 @@
 package org.civitane.server.intake;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.core.person.MachineReadableZone;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.papers.PassportPages;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -19,9 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 class ZoneController {
     private static final int LINE = 44;
 
+    private final PassportPages pages;
     private final AgencyClock clock;
 
-    ZoneController(AgencyClock clock) {
+    ZoneController(PassportPages pages, AgencyClock clock) {
+        this.pages = pages;
         this.clock = clock;
     }
 
@@ -34,6 +42,39 @@ class ZoneController {
 
     /** @param wrong what cannot be right, a sentence each; nothing when all digits and all that was typed agree */
     record ZoneLooked(List<Phrase> wrong) {}
+
+    /**
+     * What a photographed page says.
+     *
+     * @param lines empty where none were seen
+     * @param born empty where it cannot be read
+     * @param expires empty where it cannot be read
+     */
+    record ZoneSeen(List<String> lines, String number, Optional<LocalDate> born, Optional<LocalDate> expires) {}
+
+    /** The picture comes as the body itself, and is not kept. */
+    @PostMapping("/api/drafts/zone/picture")
+    ZoneSeen see(HttpServletRequest request, @AuthenticationPrincipal SignedIn who) throws IOException {
+        byte[] picture = request.getInputStream().readNBytes(PassportPages.MOST_BYTES + 1);
+        if (picture.length > PassportPages.MOST_BYTES) {
+            throw Problem.tooLarge(Phrase.of("zone.too-large"));
+        }
+        List<String> lines = pages.zoneOn(picture, who.account().toString()).orElse(List.of());
+        Optional<MachineReadableZone> zone = MachineReadableZone.read(lines);
+        return new ZoneSeen(
+                lines,
+                zone.map(ZoneController::number).orElse(""),
+                zone.flatMap(read -> read.dateOfBirth(clock.today())),
+                zone.flatMap(MachineReadableZone::expiresOn));
+    }
+
+    private static String number(MachineReadableZone zone) {
+        return zone.fields().stream()
+                .filter(field -> field.guarded() == MachineReadableZone.Guarded.NUMBER && field.right())
+                .map(field -> field.text().replace("<", ""))
+                .findFirst()
+                .orElse("");
+    }
 
     @PostMapping("/api/drafts/zone")
     ZoneLooked look(@RequestBody @jakarta.validation.Valid ZoneTyped typed) {

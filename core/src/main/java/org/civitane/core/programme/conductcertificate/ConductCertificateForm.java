@@ -5,7 +5,6 @@ import static org.civitane.core.question.Question.Widget.EACH_PERSON;
 import static org.civitane.core.question.Question.Widget.NUMBER;
 import static org.civitane.core.question.Question.Widget.PHOTO;
 import static org.civitane.core.question.Question.Widget.RECORD;
-import static org.civitane.core.question.Question.Widget.ROWS;
 import static org.civitane.core.question.Question.Widget.TEXT;
 import static org.civitane.core.question.Question.Widget.YES_NO;
 import static org.civitane.core.question.Question.Widget.ZONE;
@@ -38,6 +37,9 @@ final class ConductCertificateForm implements OnlineForm<ConductCertificateCase>
     private static final List<String> COUNTRIES =
             Arrays.stream(Locale.getISOCountries()).sorted().toList();
 
+    /** As many as the policy table looks at, for drawing. */
+    private static final int YEARS = 10;
+
     private static final Question HANDOVER = Question.of("handover", RECORD)
             .asking(
                     Question.choice("way", Handover.Way.class),
@@ -60,12 +62,7 @@ final class ConductCertificateForm implements OnlineForm<ConductCertificateCase>
                                     Question.of("dateOfBirth", DATE),
                                     Question.of("expiresOn", DATE),
                                     Question.of("mrz", ZONE))),
-            Chapter.of(
-                    "residence",
-                    Question.of("residence", ROWS)
-                            .asking(
-                                    Question.of("from", DATE),
-                                    Question.of("to", DATE).optional())),
+            Chapter.of("residence", Question.periods("residence", YEARS)),
             Chapter.of(
                     "use",
                     Question.choice("purpose", Purpose.class),
