@@ -51,7 +51,7 @@ export const enHandover = {
     is: {
       WAITS: 'It can be fetched from {{on}} and is kept until {{until}}.',
       TO_SEND: 'It goes by post on {{on}}.',
-      GIVEN: 'It was handed over on {{date}}.',
+      GIVEN: 'It was handed over on {{date}} by {{by}}.',
       SENT: 'It went by post on {{date}}.',
       RETURNED: 'The post brought it back on {{date}}.',
       DESTROYED: 'Nobody came for it; it was destroyed on {{date}}.',

@@ -8,6 +8,7 @@ import { Wanted } from '../../claim/Wanted';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
+import { WhereItIs } from './WhereItIs';
 
 /** For each claim: where it stands in one sentence, and what is wanted by when. */
 export function MyClaimsScreen() {
@@ -73,6 +74,7 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
           {line}
         </p>
       ))}
+      {claim.hasFee && claim.wantedAt !== 'fee' && <WhereItIs claim={claim.id} />}
       <Wanted claim={claim} />
       {claim.hasLetter && claim.state !== 'WITHDRAWN' && <p className="mt-3 max-w-prose">{t('my.object')}</p>}
       <Problem of={withdraw.error} />

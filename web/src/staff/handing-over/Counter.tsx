@@ -10,6 +10,8 @@ import { isAbout, Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 import { Moves } from './Moves';
 
+const MOVES: Schemas['Handover']['state'][] = ['SENT', 'RETURNED', 'DESTROYED'];
+
 type Props = { expected: Schemas['Expected']; mayWork: boolean };
 
 /** One document at the counter: whom to expect, what to look at, and handing it over. */
@@ -17,10 +19,25 @@ export function Counter({ expected, mayWork }: Props) {
   const { t } = useTranslation();
   const text = useHandoverText(false);
   const { handover } = expected;
+  const queries = useQueryClient();
+  const give = useMutation({
+    mutationFn: (body: Schemas['Give']) =>
+      take(
+        api.POST('/api/handovers/{number}/given', {
+          params: { path: { number: expected.number } },
+          body,
+        }),
+      ),
+    onSettled: () => {
+      void queries.invalidateQueries({ queryKey: ['handover'] });
+      void queries.invalidateQueries({ queryKey: ['handovers'] });
+    },
+  });
   const isHere = expected.state !== 'REPLACED' && handover.state === 'WAITING' && handover.atTheDesk;
+  const isGone = handover.state === 'GIVEN' || handover.state === 'SENT';
   return (
     <section
-      className={`sheet mt-4 border-s-4 p-4 ${isHere ? 'border-s-success' : 'border-s-warning'}`}
+      className={`sheet mt-4 border-s-4 p-4 ${isHere || isGone ? 'border-s-success' : 'border-s-warning'}`}
       aria-label={expected.title}
     >
       <h2 className="text-xl">{expected.holder}</h2>
@@ -33,8 +50,18 @@ export function Counter({ expected, mayWork }: Props) {
         {expected.state === 'LAPSED' && t('handover.lapsed')}
       </p>
       {handover.toAProxy && isHere && <p className="mt-2 font-semibold">{t('handover.proxy')}</p>}
-      {isHere && mayWork && <Give expected={expected} />}
-      {!isHere && mayWork && expected.state !== 'REPLACED' && <Moves expected={expected} />}
+      {!isAbout(give.error, 'shown') && !isAbout(give.error, 'to') && <Problem of={give.error} />}
+      {isHere && mayWork && (
+        <Give
+          proxy={handover.toAProxy}
+          busy={give.isPending}
+          error={give.error}
+          onGive={(seen) => give.mutate(seen)}
+        />
+      )}
+      {mayWork && MOVES.includes(handover.state) && expected.state !== 'REPLACED' && (
+        <Moves expected={expected} />
+      )}
       <p className="mt-3">
         <Link to={`/claims/${expected.claim}`}>
           {t('handover.toClaim', { number: expected.claimNumber })}
@@ -44,34 +71,25 @@ export function Counter({ expected, mayWork }: Props) {
   );
 }
 
-function Give({ expected }: { expected: Schemas['Expected'] }) {
+type GiveProps = {
+  proxy: boolean;
+  busy: boolean;
+  error: Error | null;
+  onGive: (seen: Schemas['Give']) => void;
+};
+
+function Give({ proxy, busy, error, onGive }: GiveProps) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
   const [shown, setShown] = useState('');
   const [to, setTo] = useState('');
   const [authorised, setAuthorised] = useState(false);
-  const proxy = expected.handover.toAProxy;
-  const give = useMutation({
-    mutationFn: () =>
-      take(
-        api.POST('/api/handovers/{number}/given', {
-          params: { path: { number: expected.number } },
-          body: { shown, to, authorised },
-        }),
-      ),
-    onSettled: () => {
-      void queries.invalidateQueries({ queryKey: ['handover'] });
-      void queries.invalidateQueries({ queryKey: ['handovers'] });
-    },
-  });
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    give.mutate();
+    onGive({ shown, to, authorised });
   };
-  const about = (path: string) => (isAbout(give.error, path) ? (give.error?.message ?? null) : null);
+  const about = (path: string) => (isAbout(error, path) ? (error?.message ?? null) : null);
   return (
     <form className="mt-3 space-y-3 border-t border-base-300 pt-3" onSubmit={submit}>
-      {!about('shown') && !about('to') && <Problem of={give.error} />}
       {proxy && (
         <TextField
           label={t('handover.who')}
@@ -90,7 +108,7 @@ function Give({ expected }: { expected: Schemas['Expected'] }) {
         autoComplete="off"
       />
       {proxy && <CheckField label={t('handover.authorised')} checked={authorised} onChange={setAuthorised} />}
-      <Press type="submit" className="btn btn-primary" busy={give.isPending}>
+      <Press type="submit" className="btn btn-primary" busy={busy}>
         {t('handover.give')}
       </Press>
     </form>

@@ -32,6 +32,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.demo.MadeDocument;
 import org.civitane.server.demo.MadePicture;
+import org.civitane.server.documents.Issued;
 import org.civitane.server.following.FollowUps;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.ledger.Ledger;
@@ -140,6 +141,44 @@ public class CertificateTest extends CertificateStories {
                         .query(Long.class)
                         .single())
                 .isEqualTo(1);
+    }
+
+    @Test
+    public void signedOnceMoreByAnotherItIsNotWhatWasMadeOut() throws Exception {
+        ClaimView claim = granted();
+        did(payPage(claim), "pay");
+        UUID document = documents.of(claim.id()).getFirst().id();
+        byte[] pdf = answer(get("/api/claims/" + claim.id() + "/documents/" + document), caseworker)
+                .getContentAsByteArray();
+        ByteArrayOutputStream again = new ByteArrayOutputStream();
+        try (PDDocument file = Loader.loadPDF(pdf)) {
+            PDSignature other = new PDSignature();
+            other.setFilter(PDSignature.FILTER_ADOBE_PPKLITE);
+            other.setSubFilter(PDSignature.SUBFILTER_ADBE_PKCS7_DETACHED);
+            file.addSignature(other, contents -> new byte[] {1, 2, 3});
+            file.saveIncremental(again);
+        }
+        assertThat(checkedFile(again.toByteArray())).contains("\"UNKNOWN\"");
+    }
+
+    @Test
+    public void itStandsToTheEndOfItsLastDayAndHasLapsedAMomentLater() throws Exception {
+        ClaimView claim = granted();
+        did(payPage(claim), "pay");
+        Issued document = documents.of(claim.id()).getFirst();
+        LocalDate last = document.validUntil();
+        assertThat(clock.at(last.atTime(23, 59, 59), () -> checkedNow(document)))
+                .contains("\"STANDS\"");
+        assertThat(clock.at(last.plusDays(1).atStartOfDay(), () -> checkedNow(document)))
+                .contains("\"LAPSED\"");
+    }
+
+    private String checkedNow(Issued document) {
+        try {
+            return anyone(get("/api/check/" + document.number())).getContentAsString();
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
     }
 
     @SuppressWarnings("unchecked")

@@ -90,9 +90,7 @@ public class FeeTest extends CertificateStories {
         String page = payPage(claim);
         String checkout = page.substring(page.lastIndexOf('/') + 1);
         did(page, "silent");
-        byte[] notice = "{\"checkout\":\"%s\",\"state\":\"PAID\",\"cents\":4800}"
-                .formatted(checkout)
-                .getBytes(StandardCharsets.UTF_8);
+        byte[] notice = notice(checkout);
         try (OtherServer other = OtherServer.start(freePort(), STORE);
                 ExecutorService both = Executors.newFixedThreadPool(8)) {
             await("the other server answers", other::answers);
@@ -160,6 +158,40 @@ public class FeeTest extends CertificateStories {
                         .getStatus())
                 .isEqualTo(409);
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+    }
+
+    @Test
+    public void killedWhileItHearsOfThePaymentNothingIsLostAndNothingDoneTwice() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        String checkout = page.substring(page.lastIndexOf('/') + 1);
+        did(page, "silent");
+        byte[] notice = notice(checkout);
+        OtherServer killed = OtherServer.start(freePort(), STORE);
+        await("the other server answers", killed::answers);
+        try (ExecutorService teller = Executors.newSingleThreadExecutor()) {
+            Future<Integer> told = teller.submit(() -> killed.told("/api/pay-notices", notice, signed(notice)));
+            await("it has begun to book", () -> told.isDone() || isHeld(claim));
+            killed.close();
+        }
+        assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        assertThat(documents.of(claim.id())).hasSize(1);
+        assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
+    }
+
+    /** Whether someone is changing the claim just now. */
+    private boolean isHeld(ClaimView claim) {
+        return database.sql("select count(*) from (select 1 from claim where id = ? for update skip locked) free")
+                        .param(claim.id())
+                        .query(Integer.class)
+                        .single()
+                == 0;
+    }
+
+    private static byte[] notice(String checkout) {
+        return "{\"checkout\":\"%s\",\"state\":\"PAID\",\"cents\":4800}"
+                .formatted(checkout)
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     private boolean goneBack(ClaimView claim) {

@@ -93,9 +93,9 @@ class HandoverStore {
         return list("state = 'SENT' and moved_on = ? order by changed_at, document_id", day, most);
     }
 
-    /** What can be fetched at the desk since a day or longer, the oldest first. */
-    List<Handover> waitingSince(LocalDate day, int most) {
-        return list("state = 'WAITING' and at_desk and due_on <= ? order by due_on, document_id", day, most);
+    /** What is kept at the desk beyond a day, that which was made ready first. */
+    List<Handover> waiting(LocalDate day, int most) {
+        return list("state = 'WAITING' and at_desk and destroy_on > ? order by due_on, document_id", day, most);
     }
 
     List<Handover> returned(LocalDate until, int most) {

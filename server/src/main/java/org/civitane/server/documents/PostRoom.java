@@ -70,7 +70,7 @@ class PostRoom {
         return new Work(
                 today,
                 pieces(store.dueByPost(today, MOST)),
-                pieces(store.waitingSince(today, MOST)),
+                pieces(store.waiting(today, MOST)),
                 pieces(store.returned(today, MOST)));
     }
 

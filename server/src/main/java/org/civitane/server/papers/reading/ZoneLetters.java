@@ -36,11 +36,22 @@ final class ZoneLetters {
 
     /** The lines of a zone, two or three, mended. */
     static List<String> mended(List<String> lines) {
-        List<String> shape = lines.size() == PASSPORT.size() ? PASSPORT : CARD;
+        boolean isPassport = lines.size() == PASSPORT.size();
+        List<String> shape = isPassport ? PASSPORT : CARD;
+        int nameLine = isPassport ? 0 : CARD.size() - 1;
         List<String> mended = IntStream.range(0, lines.size())
-                .mapToObj(i -> mended(lines.get(i), shape.get(i)))
+                .mapToObj(i -> {
+                    String line = mended(lines.get(i), shape.get(i));
+                    return i == nameLine ? filledUp(line) : line;
+                })
                 .toList();
         return isNumberRight(mended) ? mended : withDigitsInNumber(mended);
+    }
+
+    /** Within a name stand two fillers at most, so where three stand nothing but fillers follows, whatever is read. */
+    private static String filledUp(String nameLine) {
+        int end = nameLine.indexOf("<<<");
+        return end < 0 ? nameLine : nameLine.substring(0, end) + "<".repeat(nameLine.length() - end);
     }
 
     private static String mended(String line, String shape) {

@@ -22,6 +22,12 @@ public class ZoneReaderTest {
     }
 
     @Test
+    public void behindThreeFillersNothingButFillersIsRead() {
+        String said = "H004123450XHV9507177<3105032<<<<<<<<<<<<<<<0";
+        assertThat(zone("P<XHVTEIXEIRA<DAHL<<THORA<<<<LLLLKLL<LL<<<C<", said)).isEqualTo(NAME + "\n" + said);
+    }
+
+    @Test
     public void aWrongDigitStaysWrong() {
         assertThat(zone(NAME, "H004123450XHV9507178<3105032<<<<<<<<<<<<<<<0")).contains("9507178");
     }
