@@ -29,8 +29,8 @@ export const enHandover = {
     went_one: 'This one went by post',
     went_other: 'These {{count}} went by post',
     noAddress:
-      'Where no address is known, ask for it and write it on the household page; it stays on the list.',
-    noneKnown: 'no address is known',
+      'Where no address is known, or no letters may go there, ask the holder first and write it on the household page; it stays on the list.',
+    noneKnown: 'no address for letters',
     keptUntil: 'from {{from}} until {{until}}',
     holder: 'Holder',
     numberShort: 'Number',
@@ -43,7 +43,7 @@ export const enHandover = {
       waiting: 'Nothing waits at the desk.',
     },
     anew: 'Make it out anew',
-    anewTitle: 'Make {{title}} out anew?',
+    anewTitle: 'Make out another in its place?',
     anewWords:
       'The new one has another number. Whoever checks {{number}} sees that it was replaced. It is valid as long as this one.',
     anewWhy: 'Why?',
@@ -54,7 +54,7 @@ export const enHandover = {
       GIVEN: 'It was handed over on {{date}} by {{by}}.',
       SENT: 'It went by post on {{date}}.',
       RETURNED: 'The post brought it back on {{date}}.',
-      DESTROYED: 'Nobody came for it; it was destroyed on {{date}}.',
+      DESTROYED: 'Nobody came for the printed one; it was destroyed on {{date}}.',
     },
     mine: {
       WAITS: 'You can fetch it from {{on}}. We keep it for you until {{until}}.',
@@ -64,7 +64,7 @@ export const enHandover = {
       RETURNED:
         'The post brought it back to us on {{date}}. Please tell us where it can go: call $t(help.number).',
       DESTROYED:
-        'Nobody came for it, so it was destroyed on {{date}}. Call $t(help.number), and we make it out anew.',
+        'Nobody came for the printed one, so it was destroyed on {{date}}. Call $t(help.number), and we make out another.',
     },
   },
 };

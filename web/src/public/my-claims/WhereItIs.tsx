@@ -10,9 +10,5 @@ export function WhereItIs({ claim }: { claim: string }) {
     queryFn: () => take(api.GET('/api/my/claims/{id}/documents', { params: { path: { id: claim } } })),
   });
   const standing = documents.data?.find((each) => each.state === 'STANDS' && each.handover);
-  return standing?.handover ? (
-    <p className="mt-2">
-      {standing.title}: {text(standing.handover)}
-    </p>
-  ) : null;
+  return standing?.handover ? <p className="mt-2">{text(standing.handover)}</p> : null;
 }

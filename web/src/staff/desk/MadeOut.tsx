@@ -78,7 +78,7 @@ function Anew({ claim, made, onClose }: { claim: string; made: Schemas['MadeOut'
       className="mt-2 space-y-3 border-s-4 border-s-primary bg-base-200/60 p-3"
       onSubmit={submit}
     >
-      <h3 className="font-bold">{t('handover.anewTitle', { title: made.title })}</h3>
+      <h3 className="font-bold">{t('handover.anewTitle')}</h3>
       <p>{t('handover.anewWords', { number: made.number })}</p>
       {!missing && <Problem of={anew.error} />}
       <TextField

@@ -136,7 +136,7 @@ abstract class CertificateStories extends ServerTest {
         passport.zone().forEach(line -> said.withArray("mrz").add(line));
         answers.putArray("residence").addObject().put("from", "2010-01-01");
         answers.put("purpose", "WORK").put("country", "NO").put("copies", 2).put("fast", true);
-        answers.putObject("contact").put("personNumber", number());
+        answers.putObject("contact").put("personNumber", number()).put("mayLetter", true);
         answers.putObject("photo").put("takenOn", today.minusDays(3).toString());
         answers.putObject("handover").put("way", "DESK").put("by", "HOLDER");
         return answers;

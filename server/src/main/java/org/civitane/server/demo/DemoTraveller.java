@@ -79,6 +79,9 @@ record DemoTraveller(String given, String family, LocalDate born, int daysAgo, S
         answers.putObject("contact")
                 .put("personNumber", personNumber())
                 .put("mayEmail", true)
+                .put("mayLetter", true)
+                .put("mayText", true)
+                .put("mayCall", true)
                 .put("street", "Cooper Street")
                 .put("houseNumber", String.valueOf(1 + ALL.indexOf(this)))
                 .put("postCode", "1204");

@@ -47,7 +47,7 @@ class PostRoom {
      * One document on a list.
      *
      * @param way in words
-     * @param address on one line; empty where none is known
+     * @param address on one line; empty where none is known, or no letters may go there
      */
     record Piece(
             UUID document,
@@ -128,7 +128,7 @@ class PostRoom {
     }
 
     private static String address(Contact contact) {
-        return contact.hasAddress()
+        return contact.hasAddress() && contact.mayLetter()
                 ? (contact.street() + " " + contact.houseNumber()).strip() + ", " + contact.postCode() + " Halvern"
                 : "";
     }
