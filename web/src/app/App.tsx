@@ -16,6 +16,15 @@ const SignInScreen = lazy(() =>
 const SignUpScreen = lazy(() =>
   import('../public/sign-in/SignUpScreen').then((it) => ({ default: it.SignUpScreen })),
 );
+const ForgottenScreen = lazy(() =>
+  import('../public/sign-in/ForgottenScreen').then((it) => ({ default: it.ForgottenScreen })),
+);
+const NewPasswordScreen = lazy(() =>
+  import('../public/sign-in/NewPasswordScreen').then((it) => ({ default: it.NewPasswordScreen })),
+);
+const OwnAccountScreen = lazy(() =>
+  import('../public/own-account/OwnAccountScreen').then((it) => ({ default: it.OwnAccountScreen })),
+);
 const ApplyScreen = lazy(() =>
   import('../public/apply/ApplyScreen').then((it) => ({ default: it.ApplyScreen })),
 );
@@ -102,6 +111,9 @@ export function App() {
         <Route path="/programmes/:programme" element={<OfferScreen />} />
         <Route path="/sign-in" element={<SignInScreen />} />
         <Route path="/sign-up" element={<SignUpScreen />} />
+        <Route path="/forgotten" element={<ForgottenScreen />} />
+        <Route path="/new-password" element={<NewPasswordScreen />} />
+        <Route path="/account" element={<Only show={<OwnAccountScreen />} />} />
         <Route path="/answer" element={<AnswerScreen />} />
         <Route path="/letter" element={<LetterScreen />} />
         <Route path="/carry/:claim?" element={<CarryScreen />} />
@@ -149,11 +161,11 @@ function Loading() {
   return <Page title={t('loading')}>{t('loading')}</Page>;
 }
 
-/** A convenience, no protection: the server refuses what an account may not do. */
-function Only({ staff, show }: { staff: boolean; show: ReactNode }) {
+/** A convenience, no protection: the server refuses what an account may not do. For both sides where none is named. */
+function Only({ staff, show }: { staff?: boolean; show: ReactNode }) {
   const session = useSession();
   const { pathname, search } = useLocation();
   if (session.isPending) return <Loading />;
   if (!session.data?.role) return <Navigate to="/sign-in" state={{ from: pathname + search }} replace />;
-  return isStaff(session.data) === staff ? show : <NotFoundScreen />;
+  return staff === undefined || isStaff(session.data) === staff ? show : <NotFoundScreen />;
 }

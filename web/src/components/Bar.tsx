@@ -107,10 +107,16 @@ function Who() {
   const role = t(`role.${session.role}`);
   return (
     <span className="flex items-center gap-3 text-sm">
-      <span className="hidden sm:inline">
-        {session.name}
-        {role && <span className="quiet"> · {role}</span>}
-      </span>
+      {session.role !== 'CARRYING' && (
+        <Link
+          to="/account"
+          aria-label={`${t('own.title')}: ${session.name}`}
+          className="hidden min-h-11 items-center !font-normal !text-base-content sm:inline-flex"
+        >
+          {session.name}
+          {role && <span className="quiet ms-1"> · {role}</span>}
+        </Link>
+      )}
       <button
         type="button"
         className="min-h-11 cursor-pointer font-semibold text-primary"

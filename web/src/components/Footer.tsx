@@ -1,11 +1,13 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
+import { useSession } from '../api/session';
 import { useTheme } from './theme';
 
 /** Below every page of the public side: who helps, how and when. */
 export function Footer() {
   const { t } = useTranslation();
   const { theme, turn } = useTheme();
+  const session = useSession().data;
   return (
     <footer className="mt-12 border-t border-base-300 bg-base-100 print:hidden">
       <div className="mx-auto flex max-w-[68.5rem] flex-wrap gap-x-12 gap-y-4 px-5 py-6 text-[0.9375rem]">
@@ -29,6 +31,11 @@ export function Footer() {
           <Link to="/letter" className="inline-flex min-h-11 items-center">
             {t('help.letter')}
           </Link>
+          {session?.role === 'APPLICANT' && (
+            <Link to="/account" className="inline-flex min-h-11 items-center">
+              {t('own.title')}
+            </Link>
+          )}
           <Link to="/rulebook" className="inline-flex min-h-11 items-center">
             {t('nav.rulebook')}
           </Link>

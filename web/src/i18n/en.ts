@@ -1,3 +1,4 @@
+import { enAccount } from './en-account';
 import { enAnswer } from './en-answer';
 import { enApply } from './en-apply';
 import { enDesk } from './en-desk';
@@ -65,6 +66,7 @@ export const en = {
     APPLICANT: '',
     CARRYING: '',
   },
+  ...enAccount,
   ...enAnswer,
   ...enApply,
   ...enMy,

@@ -42,9 +42,14 @@ export function SignInScreen() {
         <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={signIn.isPending}>
           {t('signIn')}
         </Press>
-        <Link to="/sign-up" state={{ from }} className="inline-flex min-h-11 items-center">
-          {t('account.noAccount')}
-        </Link>
+        <p className="flex flex-wrap gap-x-6">
+          <Link to="/sign-up" state={{ from }} className="inline-flex min-h-11 items-center">
+            {t('account.noAccount')}
+          </Link>
+          <Link to="/forgotten" className="inline-flex min-h-11 items-center">
+            {t('password.ask')}
+          </Link>
+        </p>
       </form>
     </Page>
   );

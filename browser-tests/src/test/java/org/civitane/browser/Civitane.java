@@ -38,6 +38,7 @@ final class Civitane {
             "--disable-sync");
 
     private static final Pattern LINK = Pattern.compile("/answer#[A-Za-z0-9_-]{43}");
+    private static final Pattern NEW_PASSWORD = Pattern.compile("/new-password#[A-Za-z0-9_-]{43}");
 
     private static Civitane shared;
 
@@ -80,6 +81,7 @@ final class Civitane {
                 "--server.port=" + port,
                 "--civitane.store=" + store,
                 "--civitane.register-key=browser-tests",
+                "--civitane.sign-ups-an-hour=1000",
                 "--civitane.signing-secret=browser-tests");
         return new Civitane(server, "http://127.0.0.1:" + port);
     }
@@ -112,11 +114,20 @@ final class Civitane {
 
     /** The link that went out last to someone, as the carrier would have brought it. */
     String linkTo(String recipient) {
+        return linkTo(recipient, LINK);
+    }
+
+    /** The link for a new password that went out last to someone. */
+    String newPasswordLinkTo(String recipient) {
+        return linkTo(recipient, NEW_PASSWORD);
+    }
+
+    private String linkTo(String recipient, Pattern wanted) {
         Page outside = signedIn("asa.mikkel@halvern.example");
         outside.navigate("/outside");
         assertThat(outside.locator("main").getByText(recipient).first()).isVisible();
         String all = outside.locator("main").innerText();
-        Matcher link = LINK.matcher(all.substring(all.indexOf(recipient)));
+        Matcher link = wanted.matcher(all.substring(all.indexOf(recipient)));
         if (!link.find()) {
             throw new AssertionError("No link went to " + recipient);
         }

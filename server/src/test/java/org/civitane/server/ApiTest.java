@@ -30,6 +30,8 @@ public class ApiTest extends ServerTest {
             "POST /api/session",
             "DELETE /api/session",
             "POST /api/account",
+            "POST /api/password",
+            "POST /api/password/forgotten",
             "GET /api/programmes",
             "GET /api/programmes/{id}",
             "POST /api/programmes/{id}/screening",
@@ -54,7 +56,7 @@ public class ApiTest extends ServerTest {
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
              "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
-             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","to":"x","authorised":false,"atTheDesk":true,"documents":[],"said":{"name":"","answers":{},"remarks":{}}}""";
+             "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","to":"x","authorised":false,"atTheDesk":true,"before":"x","documents":[],"said":{"name":"","answers":{},"remarks":{}}}""";
 
     @Autowired
     private MockMvc http;
@@ -169,17 +171,6 @@ public class ApiTest extends ServerTest {
     }
 
     @Test
-    public void tooManyFailedAttemptsAreRefusedWhateverThePassword() throws Exception {
-        SignedIn person = person(Role.APPLICANT);
-        String wrong = "{\"email\":\"%s\",\"password\":\"wrong\"}".formatted(person.email());
-        for (int i = 0; i < 5; i++) {
-            assertThat(signIn(wrong)).isEqualTo(401);
-        }
-        assertThat(signIn("{\"email\":\"%s\",\"password\":\"a password for tests\"}".formatted(person.email())))
-                .isEqualTo(429);
-    }
-
-    @Test
     public void theCheckedInDescriptionIsTheOneTheServerGives() throws Exception {
         String now = http.perform(get("/api/openapi"))
                 .andReturn()
@@ -216,16 +207,6 @@ public class ApiTest extends ServerTest {
                 throw new AssertionError(e);
             }
         });
-    }
-
-    private int signIn(String body) throws Exception {
-        return http.perform(post("/api/session")
-                        .with(csrf())
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(body))
-                .andReturn()
-                .getResponse()
-                .getStatus();
     }
 
     private List<Endpoints.Call> calls() {

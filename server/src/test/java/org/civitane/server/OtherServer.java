@@ -43,6 +43,7 @@ final class OtherServer implements AutoCloseable {
                                 "--civitane.standins-port=" + ServerTest.freePort(),
                                 "--server.port=" + port,
                                 "--civitane.register-key=server-tests",
+                                "--civitane.sign-ups-an-hour=1000",
                                 "--civitane.signing-secret=server-tests",
                                 "--civitane.job-polling=100ms",
                                 "--civitane.job-heartbeat=1s",

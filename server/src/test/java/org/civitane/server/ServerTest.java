@@ -106,6 +106,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         properties.add("server.port", () -> PORT);
         properties.add("civitane.standins-port", () -> STANDINS_PORT);
         properties.add("civitane.register-key", () -> "server-tests");
+        properties.add("civitane.sign-ups-an-hour", () -> "1000");
         properties.add("civitane.signing-secret", () -> "server-tests");
         properties.add("civitane.register-pause", () -> "200ms");
         properties.add("civitane.register-rest", () -> "300ms");

@@ -1,5 +1,6 @@
 package org.civitane.server.access;
 
+import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -11,36 +12,33 @@ import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Makes accounts and checks passwords; attempts are limited, counted in the database so that all servers agree. */
+/** Makes accounts and lets in whoever knows the password of one. */
 @Service
 public class Accounts {
-    private static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,64}@[^@\\s]{1,180}");
-    private static final int SHORTEST_PASSWORD = 12;
-    private static final int LONGEST_PASSWORD = 64;
+    /** Nothing that cannot be seen stands in an address: it would be another that looks the same. */
+    private static final Pattern EMAIL = Pattern.compile("[^@\\s\\p{C}\\p{Z}]{1,64}@[^@\\s\\p{C}\\p{Z}]{1,180}");
+
     private static final int LONGEST_NAME = 120;
-    private static final int FAILURES_OF_ONE_EMAIL = 5;
-    private static final int FAILURES_OF_ONE_ADDRESS = 50;
 
     private final AccountRepository accounts;
-    private final PasswordEncoder passwords;
+    private final Passwords passwords;
+    private final Tries tries;
     private final JdbcClient database;
     private final AgencyClock clock;
-    private final String unknownHash;
 
-    Accounts(AccountRepository accounts, PasswordEncoder passwords, JdbcClient database, AgencyClock clock) {
+    Accounts(AccountRepository accounts, Passwords passwords, Tries tries, JdbcClient database, AgencyClock clock) {
         this.accounts = accounts;
         this.passwords = passwords;
+        this.tries = tries;
         this.database = database;
         this.clock = clock;
-        this.unknownHash = passwords.encode(UUID.randomUUID().toString());
     }
 
-    /** @throws Problem when the address is taken or no address, or the password is too short or long */
+    /** @throws Problem when the address is taken or no address, or the password can be guessed */
     @Transactional
     public SignedIn register(String email, String displayName, String password, Role role) {
         String address = normalised(email);
@@ -50,9 +48,7 @@ public class Accounts {
         if (displayName.isBlank() || displayName.length() > LONGEST_NAME) {
             throw Problem.invalid("displayName", Phrase.of("account.name"));
         }
-        if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
-            throw Problem.invalid("password", Phrase.of("account.password", SHORTEST_PASSWORD, LONGEST_PASSWORD));
-        }
+        passwords.check(password, address, displayName);
         if (accounts.findByEmail(address).isPresent()) {
             throw addressTaken();
         }
@@ -61,7 +57,7 @@ public class Accounts {
                         address,
                         displayName.strip(),
                         role,
-                        passwords.encode(password),
+                        passwords.hash(password),
                         clock.instant()))
                 .signedIn();
     }
@@ -89,28 +85,29 @@ public class Accounts {
     }
 
     /**
-     * Who this is, when the password is right.
+     * Who this is, when the password is right. One that was hashed in an older way is hashed anew.
      *
-     * @param address the network address the attempt came from
-     * @throws Problem after too many failures in a quarter of an hour, whether or not this password is right
+     * @throws Problem after too many failures from there, whether or not this password is right
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public Optional<SignedIn> authenticate(String email, String password, String address) {
+    public Optional<SignedIn> authenticate(String email, String password, Tries.From from) {
         String name = normalised(email);
-        if (failures("email", name) >= FAILURES_OF_ONE_EMAIL
-                || failures("address", address) >= FAILURES_OF_ONE_ADDRESS) {
-            throw Problem.tooMany(Phrase.of("account.too-many"));
-        }
+        long attempt = tries.begin(name, from);
         Optional<Account> account = accounts.findByEmail(name);
-        boolean right =
-                passwords.matches(password, account.map(Account::passwordHash).orElse(unknownHash));
-        if (!right || account.isEmpty()) {
-            database.sql("insert into login_failure (email, address, at) values (?, ?, now())")
-                    .params(name, address)
-                    .update();
+        if (account.isEmpty()) {
+            passwords.matchNobody(password);
             return Optional.empty();
         }
-        database.sql("delete from login_failure where email = ?").param(name).update();
+        String hash = account.get().passwordHash();
+        if (!passwords.matches(password, hash)) {
+            return Optional.empty();
+        }
+        tries.succeeded(attempt, name, from);
+        if (passwords.isOld(hash)) {
+            database.sql("update account set password_hash = ? where email = ? and password_hash = ?")
+                    .params(passwords.hash(password), name, hash)
+                    .update();
+        }
         return account.map(Account::signedIn);
     }
 
@@ -155,15 +152,8 @@ public class Accounts {
                 .toList();
     }
 
-    private int failures(String column, String value) {
-        return database.sql("select count(*) from login_failure where " + column
-                        + " = ? and at > now() - interval '15 minutes'")
-                .param(value)
-                .query(Integer.class)
-                .single();
-    }
-
-    private static String normalised(String email) {
-        return email.strip().toLowerCase(Locale.ROOT);
+    /** An address as it is kept, however it was typed. */
+    static String normalised(String email) {
+        return Normalizer.normalize(email, Normalizer.Form.NFKC).strip().toLowerCase(Locale.ROOT);
     }
 }

@@ -16,8 +16,6 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.GrantedAuthority;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
@@ -55,6 +53,8 @@ class SecurityRules {
                                 "/api/openapi",
                                 "/api/session",
                                 "/api/account",
+                                "/api/password",
+                                "/api/password/forgotten",
                                 "/api/programmes",
                                 "/api/programmes/*",
                                 "/api/programmes/*/screening",
@@ -69,6 +69,8 @@ class SecurityRules {
                         .permitAll()
                         .requestMatchers("/standins/**")
                         .permitAll()
+                        .requestMatchers("/api/account/password", "/api/account/sessions")
+                        .hasAnyRole("APPLICANT", "CASEWORKER", "SUPERVISOR", "AUDITOR")
                         .requestMatchers(WITH_THE_PHONE)
                         .access(SecurityRules::mayShowIdentity)
                         .requestMatchers("/api/drafts/**", "/api/drafts", "/api/my/**")
@@ -133,11 +135,6 @@ class SecurityRules {
     @Bean
     SecurityContextRepository contexts() {
         return new HttpSessionSecurityContextRepository();
-    }
-
-    @Bean
-    PasswordEncoder passwordEncoder() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
     /** Passwords are checked by {@link Accounts} alone. */

@@ -28,12 +28,14 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
     private final Accounts accounts;
     private final Sessions sessions;
+    private final Tries tries;
     private final boolean simulated;
 
-    SessionController(Accounts accounts, Sessions sessions, Environment environment) {
+    SessionController(Accounts accounts, Sessions sessions, Tries tries, Environment environment) {
         this.simulated = environment.matchesProfiles(Simulated.PROFILE);
         this.accounts = accounts;
         this.sessions = sessions;
+        this.tries = tries;
     }
 
     /**
@@ -54,12 +56,12 @@ class SessionController {
 
     record SignIn(
             @NotNull @Size(max = 250) String email,
-            @NotNull @Size(max = 100) String password) {}
+            @NotNull @Size(max = 1000) String password) {}
 
     record SignUp(
             @NotNull @Size(max = 250) String email,
             @NotNull @Size(max = 120) String displayName,
-            @NotNull @Size(max = 100) String password) {}
+            @NotNull @Size(max = 1000) String password) {}
 
     record Colleague(String id, String name) {}
 
@@ -70,28 +72,33 @@ class SessionController {
 
     @PostMapping("/api/session")
     Session signIn(@RequestBody @Valid SignIn attempt, HttpServletRequest request, HttpServletResponse response) {
-        SignedIn who = accounts.authenticate(attempt.email(), attempt.password(), request.getRemoteAddr())
+        Tries.From from = Devices.of(request);
+        SignedIn who = accounts.authenticate(attempt.email(), attempt.password(), from)
                 .orElseThrow(() -> Problem.unauthorized(Phrase.of("account.wrong")));
-        return enter(who, request, response);
+        return enter(who, from, request, response);
     }
 
     @PostMapping("/api/account")
     @ResponseStatus(HttpStatus.CREATED)
     Session signUp(@RequestBody @Valid SignUp wish, HttpServletRequest request, HttpServletResponse response) {
+        Tries.From from = Devices.of(request);
+        tries.signUp(from.network());
         return enter(
                 accounts.register(wish.email(), wish.displayName(), wish.password(), Role.APPLICANT),
+                from,
                 request,
                 response);
     }
 
     @DeleteMapping("/api/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signOut(HttpServletRequest request) {
+    void signOut(HttpServletRequest request, HttpServletResponse response) {
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();
         }
         SecurityContextHolder.clearContext();
+        response.setHeader("Clear-Site-Data", "\"cache\", \"storage\"");
     }
 
     @PutMapping("/api/session/keys")
@@ -107,7 +114,8 @@ class SessionController {
                 .toList();
     }
 
-    private Session enter(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
+    private Session enter(SignedIn who, Tries.From from, HttpServletRequest request, HttpServletResponse response) {
+        Devices.remember(tries.know(who.account(), from), request, response);
         sessions.enter(who, request, response);
         return of(who);
     }

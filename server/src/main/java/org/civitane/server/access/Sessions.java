@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.civitane.server.platform.AgencyClock;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContext;
@@ -21,14 +22,21 @@ public class Sessions {
 
     private static final Duration CARRYING = Duration.ofMinutes(30);
 
-    private final SecurityContextRepository contexts;
+    private static final Duration STAFF_IDLE = Duration.ofHours(1);
+    private static final Duration APPLICANT_IDLE = Duration.ofMinutes(30);
 
-    Sessions(SecurityContextRepository contexts) {
+    private final SecurityContextRepository contexts;
+    private final AgencyClock clock;
+
+    Sessions(SecurityContextRepository contexts, AgencyClock clock) {
         this.contexts = contexts;
+        this.clock = clock;
     }
 
     void enter(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
         enter(new SignedInToken(who, List.of()), request, response);
+        Duration idle = who.role() == Role.APPLICANT ? APPLICANT_IDLE : STAFF_IDLE;
+        request.getSession().setMaxInactiveInterval((int) idle.toSeconds());
     }
 
     /** Lets someone send pictures to one claim in the name of its applicant, and nothing else, for half an hour. */
@@ -47,6 +55,7 @@ public class Sessions {
         context.setAuthentication(token);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        SessionEnd.begin(request.getSession(), clock.instant(), request.getRemoteAddr());
     }
 
     /** The session's authentication, with who it is as its principal. */

@@ -23,6 +23,9 @@ class PageController {
     @GetMapping({
         "/sign-in",
         "/sign-up",
+        "/forgotten",
+        "/new-password",
+        "/account",
         "/programmes/**",
         "/apply/**",
         "/my/**",

@@ -1,5 +1,6 @@
 package org.civitane.server.platform;
 
+import java.time.Duration;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
@@ -8,6 +9,9 @@ import org.springframework.http.HttpStatus;
  * detail with a stable {@code code} and, where it is about one fact, the fact's {@code path}.
  */
 public final class Problem extends RuntimeException {
+    /** When to come back, in seconds; told in the header of that name as well. */
+    static final String RETRY_AFTER = "retryAfter";
+
     private static final Texts WORDS = new Texts();
 
     private final HttpStatus status;
@@ -63,6 +67,15 @@ public final class Problem extends RuntimeException {
     /** Too often: try again later. */
     public static Problem tooMany(Phrase sentence) {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, "too-many", sentence, Map.of());
+    }
+
+    /** Too often: try again when that time has passed. */
+    public static Problem tooMany(Phrase sentence, Duration after) {
+        return new Problem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-many",
+                sentence,
+                Map.of(RETRY_AFTER, String.valueOf(Math.max(1, after.toSeconds() + 1))));
     }
 
     /** There is no room to keep something: nothing of it was kept. */

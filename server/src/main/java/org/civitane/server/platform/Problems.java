@@ -49,7 +49,14 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> known(Problem problem) {
-        return answer(problem.status(), ProblemText.detail(problem));
+        ResponseEntity<ProblemDetail> answer = answer(problem.status(), ProblemText.detail(problem));
+        String after = problem.more().get(Problem.RETRY_AFTER);
+        return after == null
+                ? answer
+                : ResponseEntity.status(answer.getStatusCode())
+                        .headers(answer.getHeaders())
+                        .header(HttpHeaders.RETRY_AFTER, after)
+                        .body(answer.getBody());
     }
 
     /** Whoever asked is gone, so there is nobody to tell. */

@@ -1,0 +1,60 @@
+import { useMutation } from '@tanstack/react-query';
+import { useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
+import { Link, useLocation } from 'react-router';
+import { api, type Schemas, take } from '../../api/client';
+import { FormText } from '../../components/FormText';
+import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
+import { isAbout, Problem } from '../../components/Problem';
+
+/** Sets a password anew, by the link that was sent. */
+export function NewPasswordScreen() {
+  const { t } = useTranslation();
+  const token = useLocation().hash.slice(1);
+  const { control, handleSubmit } = useForm({ defaultValues: { password: '' } });
+  const set = useMutation({
+    mutationFn: (body: Schemas['ByLink']) => take(api.POST('/api/password', { body })),
+  });
+  return (
+    <Page title={t('password.new')}>
+      <form
+        onSubmit={handleSubmit(({ password }) => set.mutate({ token, password }))}
+        className="sheet mx-auto max-w-md space-y-4 p-6"
+        noValidate
+      >
+        <h1 className="text-2xl">{t('password.new')}</h1>
+        {set.isSuccess ? (
+          <p role="status">{t('password.isSet')}</p>
+        ) : (
+          <>
+            <FormText
+              control={control}
+              name="password"
+              label={t('password.newOne')}
+              hint={t('account.passwordHint')}
+              type="password"
+              autoComplete="new-password"
+              problem={set.error}
+              required
+            />
+            {!isAbout(set.error, 'password') && <Problem of={set.error} />}
+            <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={set.isPending}>
+              {t('password.set')}
+            </Press>
+          </>
+        )}
+        <p className="flex flex-wrap gap-x-6">
+          <Link to="/sign-in" className="inline-flex min-h-11 items-center">
+            {t('password.toSignIn')}
+          </Link>
+          {set.isError && (
+            <Link to="/forgotten" className="inline-flex min-h-11 items-center">
+              {t('password.another')}
+            </Link>
+          )}
+        </p>
+      </form>
+    </Page>
+  );
+}
