@@ -19,7 +19,7 @@ revoke all on flyway_schema_history from civitane_app;
 revoke update, delete on original_seen, identity_compared, policy_version, edition, claim_event, determination_run, decision, urgent_award, letter_to_other, letter_page, ledger_line, signing_key, second_look, paper_store
   from civitane_app;
 revoke delete on account, claim, paper, message, notice, settlement, fix_list, ask, more_time, ask_link, ask_answer, ask_paper,
-  said_otherwise, follow_up, payment, payee, doubt,
+  said_otherwise, follow_up, payment, payee, doubt, handover, document, charge, checkout,
   identity_answer,
   identity_check, misuse_case, person, register_request
   from civitane_app;

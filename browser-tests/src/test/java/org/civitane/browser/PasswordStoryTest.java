@@ -48,7 +48,7 @@ public class PasswordStoryTest {
         phone.waitForURL(url -> url.endsWith("/my"));
         phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Your account"))
                 .click();
-        assertThat(phone.getByText("this is here")).isVisible();
+        assertThat(phone.getByText("· this one")).isVisible();
         assertThat(Civitane.violations(phone)).isEmpty();
         Civitane.picture(phone, "account-phone");
         phone.getByLabel("Your password until now").fill("not this one");

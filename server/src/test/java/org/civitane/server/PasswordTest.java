@@ -30,6 +30,7 @@ public class PasswordTest extends SigningIn {
     private Carrier carrier;
 
     private SignedIn owner;
+    private int asked;
 
     @BeforeMethod
     void someone() {
@@ -80,6 +81,20 @@ public class PasswordTest extends SigningIn {
                 .extracting(Carrier.Sent::recipient)
                 .contains(owner.email())
                 .doesNotContain(nobody);
+    }
+
+    @Test
+    public void nobodysMailboxIsFilledByWhoeverTypesTheirAddress() throws Exception {
+        for (int i = 0; i < 7; i++) {
+            assertThat(forgotten(owner.email()).getStatus()).isEqualTo(202);
+        }
+        await(
+                "all are answered",
+                () -> database.sql("select count(*) from password_ask")
+                                .query(Integer.class)
+                                .single()
+                        == 0);
+        assertThat(linksTo(owner.email())).hasSize(5);
     }
 
     @Test
@@ -141,7 +156,7 @@ public class PasswordTest extends SigningIn {
         return sent(
                 "/api/password/forgotten",
                 JsonColumn.object().put("email", email).toString(),
-                "198.51.100.30");
+                "198.51.100." + (30 + asked++ % 100));
     }
 
     private MockHttpServletResponse byLink(String token, String password) {

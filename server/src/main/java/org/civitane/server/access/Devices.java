@@ -3,14 +3,10 @@ package org.civitane.server.access;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.net.Inet6Address;
-import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.time.Duration;
-import java.util.Arrays;
-import java.util.HexFormat;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.civitane.server.platform.Network;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 
@@ -19,7 +15,6 @@ final class Devices {
     private static final String COOKIE = "civitane-device";
     private static final Pattern TOKEN = Pattern.compile("[A-Za-z0-9_-]{20,100}");
     private static final Duration REMEMBERED = Duration.ofDays(365);
-    private static final int NETWORK_OF_V6 = 8;
 
     private Devices() {}
 
@@ -30,7 +25,7 @@ final class Devices {
                 .filter(value -> TOKEN.matcher(value).matches())
                 .findFirst()
                 .orElse("");
-        return new Tries.From(network(request.getRemoteAddr()), device);
+        return new Tries.From(Network.of(request), device);
     }
 
     static void remember(String device, HttpServletRequest request, HttpServletResponse response) {
@@ -44,17 +39,5 @@ final class Devices {
                         .maxAge(REMEMBERED)
                         .build()
                         .toString());
-    }
-
-    /** One household or office: an address as it is, of the longer kind its first half. */
-    static String network(String address) {
-        try {
-            InetAddress parsed = InetAddress.getByName(address);
-            return parsed instanceof Inet6Address
-                    ? HexFormat.of().formatHex(Arrays.copyOf(parsed.getAddress(), NETWORK_OF_V6))
-                    : parsed.getHostAddress();
-        } catch (UnknownHostException e) {
-            return address;
-        }
     }
 }

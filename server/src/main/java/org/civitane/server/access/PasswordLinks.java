@@ -29,6 +29,7 @@ import org.springframework.web.client.RestClient;
 @Component
 class PasswordLinks {
     private static final TaskDescriptor<Void> SEND = TaskDescriptor.of("send-password-link");
+    private static final int MOST_AT_ONCE = 5;
     private static final Duration VALID = Duration.ofHours(1);
 
     private final JdbcClient database;
@@ -76,7 +77,7 @@ class PasswordLinks {
                 .param(ask)
                 .query(String.class)
                 .optional();
-        email.flatMap(this::accountOf).ifPresent(account -> {
+        email.flatMap(this::accountOf).filter(this::mayHaveAnother).ifPresent(account -> {
             String token = Digest.newToken();
             database.sql("insert into password_link (token_digest, account_id, made_at) values (?, ?, ?)")
                     .params(Digest.of(token), account, now())
@@ -101,6 +102,15 @@ class PasswordLinks {
                 .param(email)
                 .query(UUID.class)
                 .optional();
+    }
+
+    /** Nobody's mailbox is filled by whoever types their address again and again. */
+    private boolean mayHaveAnother(UUID account) {
+        return database.sql("select count(*) from password_link where account_id = ? and made_at > ?")
+                        .params(account, Timestamp.from(clock.instant().minus(VALID)))
+                        .query(Integer.class)
+                        .single()
+                < MOST_AT_ONCE;
     }
 
     /** Whose a link is, as long as it holds and was not used. */

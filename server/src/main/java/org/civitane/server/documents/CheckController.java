@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Network;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,7 +32,7 @@ class CheckController {
 
     @GetMapping("/api/check/{number}")
     Checked check(@PathVariable String number, HttpServletRequest request) {
-        String network = request.getRemoteAddr();
+        String network = Network.of(request);
         tries.mayTry(network);
         return tries.counted(network, documents.numbered(number))
                 .map(this::checked)
@@ -53,7 +54,7 @@ class CheckController {
     /** A file as it is: unchanged, it is one that was made out here. It is not kept. */
     @PostMapping("/api/check/file")
     Checked checkFile(HttpServletRequest request) throws IOException {
-        String network = request.getRemoteAddr();
+        String network = Network.of(request);
         tries.mayTry(network);
         byte[] contents = request.getInputStream().readNBytes(MOST_BYTES + 1);
         Optional<Issued> found =

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
@@ -122,7 +123,7 @@ class PostRoom {
                 documents.titleOf(document),
                 dossier.applicant().name().full(),
                 address(contact),
-                Phrase.word(dossier.run().programme().id(), "word." + handover.way()),
+                Phrase.word(Claims.programmeOf(dossier.claim()).id(), "word." + handover.way()),
                 handover.on(),
                 handover.destroyOn());
     }

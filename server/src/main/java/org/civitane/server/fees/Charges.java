@@ -12,6 +12,7 @@ import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.contact.Notices;
 import org.civitane.server.decisions.Decided;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.ledger.Ledger;
@@ -33,9 +34,9 @@ public class Charges {
     private final ChargeStore store;
     private final Ledger ledger;
     private final Receipts receipts;
-    private final GivingBack givingBack;
     private final Claims claims;
     private final Asks asks;
+    private final Notices notices;
     private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
@@ -43,16 +44,16 @@ public class Charges {
             ChargeStore store,
             Ledger ledger,
             Receipts receipts,
-            GivingBack givingBack,
             Claims claims,
             Asks asks,
+            Notices notices,
             ApplicationEventPublisher events) {
         this.store = store;
         this.ledger = ledger;
         this.receipts = receipts;
-        this.givingBack = givingBack;
         this.claims = claims;
         this.asks = asks;
+        this.notices = notices;
         this.events = events;
         this.clock = store.clock();
     }
@@ -149,7 +150,7 @@ public class Charges {
             paid(charge);
         } else if (cents > 0) {
             store.came(checkout, cents);
-            givingBack.of(begun, Money.ofCents(cents));
+            events.publishEvent(new NotOwedCame(begun, Money.ofCents(cents)));
         }
     }
 
@@ -166,7 +167,7 @@ public class Charges {
         claims.note(
                 charge.claim(), Actor.part("fees.actor"), "fee-paid", Phrase.of("history.fee-paid", charge.amount()));
         events.publishEvent(new FeePaid(charge.claim(), clock.today(), clock.instant()));
-        givingBack.tell(charge.claim());
+        notices.tell(charge.claim());
     }
 
     /** Its last day passed: it is not owed any more, and nothing is made out. */
@@ -181,7 +182,7 @@ public class Charges {
                     Ledger.Account.FEES,
                     Ledger.Account.FEES_OWED,
                     charge.amount());
-            givingBack.tell(claim);
+            notices.tell(claim);
         }
     }
 }

@@ -5,7 +5,6 @@ import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Duration;
-import java.util.UUID;
 import org.civitane.core.amount.Money;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.Claims;
@@ -17,6 +16,7 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -54,7 +54,10 @@ class GivingBack {
     }
 
     /** Books what came where it belongs to nobody yet, and sees to it that it goes back; in the transaction that heard of it. */
-    void of(ChargeStore.Checkout checkout, Money came) {
+    @EventListener
+    void came(NotOwedCame event) {
+        ChargeStore.Checkout checkout = event.checkout();
+        Money came = event.came();
         ledger.book("came/" + checkout.id(), checkout.claim(), Ledger.Account.BANK, Ledger.Account.UNMATCHED, came);
         claims.note(
                 checkout.claim(),
@@ -63,11 +66,6 @@ class GivingBack {
                 Phrase.of("history.fee-questioned", came));
         jobs.scheduleIfNotExists(
                 GIVE_BACK.instance(checkout.id()).scheduledTo(store.clock().instant()));
-    }
-
-    /** Sends word that there is news of a fee. */
-    void tell(UUID claim) {
-        notices.tell(claim);
     }
 
     /** @throws RuntimeException when the service did not answer; then it is told again later */
