@@ -16,6 +16,7 @@ class OldTries {
     private static final List<String> OLD = List.of(
             "delete from login_failure where at < now() - interval '1 day'",
             "delete from sign_up where at < now() - interval '1 day'",
+            "delete from password_ask where at < now() - interval '1 day'",
             "delete from password_link where made_at < now() - interval '1 day'",
             "delete from known_device where used_at < now() - interval '1 year'");
 

@@ -6,21 +6,18 @@ import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.sql.Timestamp;
 import java.time.Duration;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.RetryWithPauses;
-import org.civitane.server.platform.Texts;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import org.springframework.web.client.RestClient;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Links with which a password can be set anew. Whether an address has an account is found out when the link is sent, long
@@ -32,36 +29,27 @@ class PasswordLinks {
     private static final int MOST_AT_ONCE = 5;
     private static final Duration VALID = Duration.ofHours(1);
 
+    private final Accounts accounts;
     private final JdbcClient database;
+    private final TransactionTemplate transaction;
     private final SchedulerClient jobs;
-    private final Texts texts;
+    private final PasswordMail mail;
     private final AgencyClock clock;
-    private final RestClient carrier;
-    private final String address;
 
     PasswordLinks(
+            Accounts accounts,
             JdbcClient database,
+            TransactionTemplate transaction,
             SchedulerClient jobs,
-            Texts texts,
-            AgencyClock clock,
-            RestClient.Builder http,
-            Addresses addresses) {
+            PasswordMail mail,
+            AgencyClock clock) {
+        this.accounts = accounts;
         this.database = database;
+        this.transaction = transaction;
         this.jobs = jobs;
-        this.texts = texts;
+        this.mail = mail;
         this.clock = clock;
-        this.address = addresses.own();
-        this.carrier = http.baseUrl(addresses.carrier())
-                .defaultHeader("X-Register-Key", addresses.key())
-                .build();
     }
-
-    /** Where this server and the carrier are. */
-    @Component
-    record Addresses(
-            @Value("${civitane.address}") String own,
-            @Value("${civitane.carrier}") String carrier,
-            @Value("${civitane.register-key}") String key) {}
 
     /** Someone asks for a link under an address, which may be nobody's. */
     void ask(String email, String network) {
@@ -77,23 +65,7 @@ class PasswordLinks {
                 .param(ask)
                 .query(String.class)
                 .optional();
-        email.flatMap(this::accountOf).filter(this::mayHaveAnother).ifPresent(account -> {
-            String token = Digest.newToken();
-            database.sql("insert into password_link (token_digest, account_id, made_at) values (?, ?, ?)")
-                    .params(Digest.of(token), account, now())
-                    .update();
-            carrier.post()
-                    .uri("/messages")
-                    .contentType(MediaType.APPLICATION_JSON)
-                    .body(Map.of(
-                            "id", ask,
-                            "channel", "EMAIL",
-                            "recipient", email.get(),
-                            "subject", texts.say("password.subject"),
-                            "body", texts.say("password.body", address + "/new-password#" + token)))
-                    .retrieve()
-                    .toBodilessEntity();
-        });
+        email.flatMap(this::accountOf).flatMap(this::newTokenOf).ifPresent(token -> mail.send(ask, email.get(), token));
         database.sql("delete from password_ask where id = ?").param(ask).update();
     }
 
@@ -104,13 +76,23 @@ class PasswordLinks {
                 .optional();
     }
 
-    /** Nobody's mailbox is filled by whoever types their address again and again. */
-    private boolean mayHaveAnother(UUID account) {
-        return database.sql("select count(*) from password_link where account_id = ? and made_at > ?")
-                        .params(account, Timestamp.from(clock.instant().minus(VALID)))
-                        .query(Integer.class)
-                        .single()
-                < MOST_AT_ONCE;
+    /** Nothing when enough were sent: nobody's mailbox is filled by whoever types their address again and again. */
+    private Optional<String> newTokenOf(UUID account) {
+        return transaction.execute(status -> {
+            accounts.hold(account);
+            int sent = database.sql("select count(*) from password_link where account_id = ? and made_at > ?")
+                    .params(account, Timestamp.from(clock.instant().minus(VALID)))
+                    .query(Integer.class)
+                    .single();
+            if (sent >= MOST_AT_ONCE) {
+                return Optional.empty();
+            }
+            String token = Digest.newToken();
+            database.sql("insert into password_link (token_digest, account_id, made_at) values (?, ?, ?)")
+                    .params(Digest.of(token), account, now())
+                    .update();
+            return Optional.of(token);
+        });
     }
 
     /** Whose a link is, as long as it holds and was not used. */
