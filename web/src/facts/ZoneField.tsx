@@ -64,7 +64,8 @@ export function ZoneField({ id, label, hint, error, value, record, onChange, onS
   return (
     <div>
       <div className="mb-4">
-        <p className="quiet mb-2 text-sm">{t('facts.zonePictureWhy')}</p>
+        <p>{t('facts.zonePicture')}</p>
+        <p className="quiet text-sm">{t('facts.zonePictureWhy')}</p>
         <Choose
           title={t('facts.zonePicture')}
           busy={see.isPending}

@@ -103,7 +103,7 @@ export const enApply = {
     photoTaken: 'When was it taken?',
     photoNoted: 'As your camera noted it. The note itself is not sent.',
     zonePicture: 'Photograph the page of your passport',
-    zonePictureWhy: 'Then you need not type it. The picture is read and not kept.',
+    zonePictureWhy: 'Then you need not type what stands there. The picture is read and not kept.',
     zoneReading: 'Reading it …',
     zoneUnseen:
       'We could not read the two lines on it. Take it again straight from above, with both lines in it, or type them.',

@@ -57,11 +57,11 @@ final class ConductCertificateForm implements OnlineForm<ConductCertificateCase>
                     "passport",
                     Question.of("passport", RECORD)
                             .asking(
+                                    Question.of("mrz", ZONE),
                                     Question.of("number", TEXT),
                                     Question.of("name", TEXT),
                                     Question.of("dateOfBirth", DATE),
-                                    Question.of("expiresOn", DATE),
-                                    Question.of("mrz", ZONE))),
+                                    Question.of("expiresOn", DATE))),
             Chapter.of("residence", Question.periods("residence", YEARS)),
             Chapter.of(
                     "use",
