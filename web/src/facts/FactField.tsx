@@ -138,7 +138,7 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
           value={value}
           record={record}
           onChange={set}
-          onSeen={(seen) => onChange({ ...record, ...seen })}
+          onSeen={(lines, beside) => onChange({ ...record, ...beside, [asked.path]: lines })}
         />
       );
     case 'PHOTO':

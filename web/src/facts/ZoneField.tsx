@@ -16,8 +16,8 @@ type Props = {
   /** What was typed beside it: whose passport it is and until when. */
   record: Given;
   onChange: (lines: string[] | undefined) => void;
-  /** What a photographed page says, for the fields beside it. */
-  onSeen: (seen: Given) => void;
+  /** The lines that a photographed page shows, and what they say, for the fields beside it. */
+  onSeen: (lines: string[], beside: Given) => void;
 };
 
 /** The lines at the foot of a passport's page: looked at when they are left, and what cannot be right is pointed at. */
@@ -40,8 +40,7 @@ export function ZoneField({ id, label, hint, error, value, record, onChange, onS
     onSuccess: ({ lines: seen, number, born, expires }) => {
       if (seen.length === 0) return;
       look.reset();
-      onSeen({
-        mrz: seen,
+      onSeen(seen, {
         ...(number && { number }),
         ...(born && { dateOfBirth: born }),
         ...(expires && { expiresOn: expires }),

@@ -3,6 +3,7 @@ import { useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
 import { FormText } from '../../components/FormText';
+import { NewPassword } from '../../components/NewPassword';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
@@ -34,16 +35,7 @@ export function ChangePassword() {
         problem={change.error}
         required
       />
-      <FormText
-        control={control}
-        name="password"
-        label={t('password.newOne')}
-        hint={t('account.passwordHint')}
-        type="password"
-        autoComplete="new-password"
-        problem={change.error}
-        required
-      />
+      <NewPassword control={control} name="password" label={t('password.newOne')} problem={change.error} />
       {!isAbout(change.error, 'before') && !isAbout(change.error, 'password') && (
         <Problem of={change.error} />
       )}

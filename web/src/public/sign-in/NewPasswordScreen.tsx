@@ -3,7 +3,7 @@ import { useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
-import { FormText } from '../../components/FormText';
+import { NewPassword } from '../../components/NewPassword';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
@@ -28,16 +28,7 @@ export function NewPasswordScreen() {
           <p role="status">{t('password.isSet')}</p>
         ) : (
           <>
-            <FormText
-              control={control}
-              name="password"
-              label={t('password.newOne')}
-              hint={t('account.passwordHint')}
-              type="password"
-              autoComplete="new-password"
-              problem={set.error}
-              required
-            />
+            <NewPassword control={control} name="password" label={t('password.newOne')} problem={set.error} />
             {!isAbout(set.error, 'password') && <Problem of={set.error} />}
             <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={set.isPending}>
               {t('password.set')}

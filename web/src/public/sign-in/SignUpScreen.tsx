@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { useSessionChange } from '../../api/session';
 import { FormText } from '../../components/FormText';
+import { NewPassword } from '../../components/NewPassword';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
@@ -38,15 +39,7 @@ export function SignUpScreen() {
           autoComplete="username"
           problem={signUp.error}
         />
-        <FormText
-          control={control}
-          name="password"
-          label={t('account.password')}
-          hint={t('account.passwordHint')}
-          type="password"
-          autoComplete="new-password"
-          problem={signUp.error}
-        />
+        <NewPassword control={control} name="password" label={t('account.password')} problem={signUp.error} />
         {!known && <Problem of={signUp.error} />}
         <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={signUp.isPending}>
           {t('signUp')}

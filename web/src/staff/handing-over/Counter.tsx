@@ -29,7 +29,7 @@ export function Counter({ expected, mayWork }: Props) {
         }),
       ),
     onSettled: () => {
-      void queries.invalidateQueries({ queryKey: ['handover'] });
+      void queries.invalidateQueries({ queryKey: ['at-counter'] });
       void queries.invalidateQueries({ queryKey: ['handovers'] });
     },
   });

@@ -20,7 +20,7 @@ export function HandingOverScreen() {
   const mayWork = useSession().data?.role !== 'AUDITOR';
   const work = useQuery({ queryKey: ['handovers'], queryFn: () => take(api.GET('/api/handovers')) });
   const expected = useQuery({
-    queryKey: ['handover', number],
+    queryKey: ['at-counter', number],
     queryFn: () => take(api.GET('/api/handovers/{number}', { params: { path: { number } } })),
     enabled: number !== '',
     retry: false,

@@ -13,7 +13,7 @@ export function Moves({ expected }: { expected: Schemas['Expected'] }) {
   const [reason, setReason] = useState('');
   const params = { params: { path: { number: expected.number } } };
   const onSettled = () => {
-    void queries.invalidateQueries({ queryKey: ['handover'] });
+    void queries.invalidateQueries({ queryKey: ['at-counter'] });
     void queries.invalidateQueries({ queryKey: ['handovers'] });
   };
   const returned = useMutation({

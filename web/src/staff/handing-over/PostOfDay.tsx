@@ -15,7 +15,7 @@ export function PostOfDay({ today, pieces, mayWork }: Props) {
     mutationFn: (documents: string[]) => take(api.POST('/api/post-list', { body: { documents } })),
     onSuccess: (now) => {
       queries.setQueryData(['handovers'], now);
-      void queries.invalidateQueries({ queryKey: ['handover'] });
+      void queries.invalidateQueries({ queryKey: ['at-counter'] });
     },
   });
   const addressed = pieces.filter((each) => each.address !== '').map((each) => each.document);

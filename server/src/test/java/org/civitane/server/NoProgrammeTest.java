@@ -35,7 +35,6 @@ public class NoProgrammeTest {
             "purpose",
             "letter",
             "photo",
-            "handover",
             "end",
             "REFERRED",
             "IDENTITY");
