@@ -7,6 +7,7 @@ import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import { amountText, dateText } from '../../i18n';
+import { Making } from './Making';
 
 /** The fee of a claim: what it is made of, paying it, and what it was paid for. */
 export function FeeScreen() {
@@ -21,6 +22,8 @@ export function FeeScreen() {
   const documents = useQuery({
     queryKey: ['documents', claim, fee.data?.state],
     queryFn: () => take(api.GET('/api/my/claims/{id}/documents', params)),
+    refetchInterval: (query) =>
+      fee.data?.state === 'PAID' && query.state.data?.length === 0 ? 2_000 : false,
   });
   const pay = useMutation({
     mutationFn: () => take(api.POST('/api/my/claims/{id}/fee/pay', params)),
@@ -77,6 +80,7 @@ export function FeeScreen() {
               </p>
             )}
           </section>
+          {fee.data.state === 'PAID' && documents.data?.length === 0 && <Making claim={claim} />}
           {documents.data?.map((each) => (
             <MadeOut key={each.id} claim={claim} made={each} />
           ))}
@@ -91,8 +95,8 @@ export function FeeScreen() {
   );
 }
 
-const SHAPE = { OPEN: '◈', PAID: '✓', LAPSED: '–' };
-const INK = { OPEN: 'text-warning', PAID: 'text-success', LAPSED: 'quiet' };
+const SHAPE = { OPEN: '◈', PAID: '✓', LAPSED: '–', GIVEN_BACK: '–' };
+const INK = { OPEN: 'text-warning', PAID: 'text-success', LAPSED: 'quiet', GIVEN_BACK: 'quiet' };
 
 function MadeOut({ claim, made }: { claim: string; made: Schemas['MadeOut'] }) {
   const { t } = useTranslation();

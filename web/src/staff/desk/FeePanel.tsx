@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { api, take } from '../../api/client';
 import { amountText, dateText } from '../../i18n';
 import { MadeOut } from './MadeOut';
+import { StillToMake } from './StillToMake';
 
 /** The fee of a claim and what was made out for it; nothing where there is none. */
 export function FeePanel({ claim, mayWrite }: { claim: string; mayWrite: boolean }) {
@@ -17,6 +18,8 @@ export function FeePanel({ claim, mayWrite }: { claim: string; mayWrite: boolean
     queryKey: ['documents-of', claim],
     queryFn: () => take(api.GET('/api/claims/{id}/documents', params)),
     enabled: fee.isSuccess,
+    refetchInterval: (query) =>
+      fee.data?.state === 'PAID' && query.state.data?.length === 0 ? 3_000 : false,
   });
   if (!fee.data) return null;
   return (
@@ -32,6 +35,9 @@ export function FeePanel({ claim, mayWrite }: { claim: string; mayWrite: boolean
           {t(each.isBack ? 'fee.wentBack' : 'fee.goesBack', { amount: amountText(each.amount) })}
         </p>
       ))}
+      {fee.data.state === 'PAID' && documents.data?.length === 0 && (
+        <StillToMake claim={claim} mayWrite={mayWrite} />
+      )}
       {documents.data?.map((each) => (
         <MadeOut key={each.id} claim={claim} made={each} mayWrite={mayWrite} />
       ))}

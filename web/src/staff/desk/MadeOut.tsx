@@ -1,14 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { useHandoverText } from '../../claim/handover';
-import { TextField } from '../../components/Field';
-import { Press } from '../../components/Press';
-import { isAbout, Problem } from '../../components/Problem';
-import { useOpened } from '../../components/useOpened';
 import { dateText } from '../../i18n';
+import { WithReason } from './WithReason';
 
 type Props = { claim: string; made: Schemas['MadeOut']; mayWrite: boolean };
 
@@ -51,10 +48,8 @@ export function MadeOut({ claim, made, mayWrite }: Props) {
 function Anew({ claim, made, onClose }: { claim: string; made: Schemas['MadeOut']; onClose: () => void }) {
   const { t } = useTranslation();
   const queries = useQueryClient();
-  const panel = useOpened<HTMLFormElement>(onClose);
-  const [reason, setReason] = useState('');
   const anew = useMutation({
-    mutationFn: () =>
+    mutationFn: (reason: string) =>
       take(
         api.POST('/api/claims/{id}/documents/{document}/anew', {
           params: { path: { id: claim, document: made.id } },
@@ -67,35 +62,17 @@ function Anew({ claim, made, onClose }: { claim: string; made: Schemas['MadeOut'
       onClose();
     },
   });
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    anew.mutate();
-  };
-  const missing = isAbout(anew.error, 'reason') ? (anew.error?.message ?? null) : null;
   return (
-    <form
-      ref={panel}
-      className="mt-2 space-y-3 border-s-4 border-s-primary bg-base-200/60 p-3"
-      onSubmit={submit}
-    >
-      <h3 className="font-bold">{t('handover.anewTitle')}</h3>
-      <p>{t('handover.anewWords', { number: made.number })}</p>
-      {!missing && <Problem of={anew.error} />}
-      <TextField
-        label={t('handover.anewWhy')}
-        hint={t('handover.anewWhyHint')}
-        value={reason}
-        onChange={setReason}
-        error={missing}
-      />
-      <div className="flex gap-5">
-        <Press type="submit" className="btn btn-sm btn-primary" busy={anew.isPending}>
-          {t('handover.anew')}
-        </Press>
-        <button type="button" className="min-h-9 cursor-pointer font-semibold text-primary" onClick={onClose}>
-          {t('desk.close')}
-        </button>
-      </div>
-    </form>
+    <WithReason
+      title={t('handover.anewTitle')}
+      words={t('handover.anewWords', { number: made.number })}
+      label={t('handover.anewWhy')}
+      hint={t('handover.anewWhyHint')}
+      doIt={t('handover.anew')}
+      busy={anew.isPending}
+      error={anew.error}
+      onDo={anew.mutate}
+      onClose={onClose}
+    />
   );
 }

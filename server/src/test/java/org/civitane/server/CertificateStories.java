@@ -155,8 +155,34 @@ abstract class CertificateStories extends ServerTest {
         return JsonColumn.read(answer.getContentAsString()).path("page").asString();
     }
 
-    /** What someone does on the page of the payment service. @return the status of the answer */
+    /** Whether what came on a claim and is not owed went back. */
+    protected boolean goneBack(ClaimView claim) {
+        return database.sql("select count(*) from checkout where claim_id = ? and state = 'GIVEN_BACK'")
+                        .param(claim.id())
+                        .query(Integer.class)
+                        .single()
+                == 1;
+    }
+
+    /** What someone does on the page of the payment service; what is paid is made out. @return the status of the answer */
     protected int did(String page, String how) throws IOException, InterruptedException {
+        int status = told(page, how);
+        madeOut();
+        return status;
+    }
+
+    /** Whatever was paid for was made out. */
+    protected void madeOut() {
+        await(
+                "it is made out",
+                () -> database.sql("select count(*) from making where state = 'WAITING'")
+                                .query(Integer.class)
+                                .single()
+                        == 0);
+    }
+
+    /** What someone does on the page of the payment service. @return the status of the answer */
+    protected int told(String page, String how) throws IOException, InterruptedException {
         return browser.send(
                         HttpRequest.newBuilder(URI.create(page))
                                 .header("Content-Type", "application/x-www-form-urlencoded")

@@ -41,6 +41,7 @@ public class FeeTest extends CertificateStories {
         did(page, "silent");
         assertThat(documents.of(claim.id())).isEmpty();
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        madeOut();
         assertThat(documents.of(claim.id())).hasSize(1);
     }
 
@@ -102,6 +103,7 @@ public class FeeTest extends CertificateStories {
                 assertThat(each.get()).isEqualTo(204);
             }
         }
+        madeOut();
         assertThat(documents.of(claim.id())).hasSize(1);
         assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
     }
@@ -117,6 +119,7 @@ public class FeeTest extends CertificateStories {
             }
         }
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        madeOut();
         assertThat(documents.of(claim.id())).hasSize(1);
         assertThat(database.sql("select count(*) from ledger_line where booking like 'fee/%' and claim_id = ?")
                         .param(claim.id())
@@ -175,6 +178,7 @@ public class FeeTest extends CertificateStories {
             killed.close();
         }
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        madeOut();
         assertThat(documents.of(claim.id())).hasSize(1);
         assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
     }
@@ -192,14 +196,6 @@ public class FeeTest extends CertificateStories {
         return "{\"checkout\":\"%s\",\"state\":\"PAID\",\"cents\":4800}"
                 .formatted(checkout)
                 .getBytes(StandardCharsets.UTF_8);
-    }
-
-    private boolean goneBack(ClaimView claim) {
-        return database.sql("select count(*) from checkout where claim_id = ? and state = 'GIVEN_BACK'")
-                        .param(claim.id())
-                        .query(Integer.class)
-                        .single()
-                == 1;
     }
 
     private static String signed(byte[] body) throws GeneralSecurityException {

@@ -15,29 +15,24 @@ import org.civitane.core.programme.Programme;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.Claims;
-import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
-import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.fees.FeePaid;
 import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Makes out what a decision grants once its fee is paid, in the transaction that books it: one document of a kind stands
- * at a time. Handing it over is planned with it.
+ * What was made out: one document of a kind stands on a claim at a time, and handing it over is planned in the transaction
+ * that makes it out.
  */
 @Service
 @Transactional
 public class Documents {
     private final CertificatePdf pdf;
-    private final Dossiers dossiers;
     private final Handovers handovers;
     private final PaperStore store;
     private final KeptFiles files;
@@ -46,14 +41,12 @@ public class Documents {
 
     Documents(
             CertificatePdf pdf,
-            Dossiers dossiers,
             Handovers handovers,
             PaperStore store,
             KeptFiles files,
             Claims claims,
             JdbcClient database) {
         this.pdf = pdf;
-        this.dossiers = dossiers;
         this.handovers = handovers;
         this.store = store;
         this.files = files;
@@ -127,21 +120,11 @@ public class Documents {
         return store.get(document.digest());
     }
 
-    @EventListener
-    void paid(FeePaid event) {
-        Dossier dossier = dossiers.of(event.claim());
-        Run run = dossier.run();
-        run.programme().consequences(run.determination(), event.on()).stream()
-                .filter(Consequence.Charge.class::isInstance)
-                .flatMap(charge -> ((Consequence.Charge) charge).then().stream())
-                .filter(Consequence.Issue.class::isInstance)
-                .map(issue -> ((Consequence.Issue) issue).document())
-                .filter(kind ->
-                        of(event.claim()).stream().noneMatch(each -> each.kind().equals(kind) && !each.replaced()))
-                .forEach(kind -> issue(
-                        dossier,
-                        UUID.randomUUID(),
-                        new Made(kind, event.on(), pdf.validUntil(dossier, event.on()), event.at())));
+    /** Makes out a document of a kind that a claim grants, unless one stands. */
+    void make(Dossier dossier, String kind, LocalDate on, Instant at) {
+        if (of(dossier.claim().id()).stream().noneMatch(each -> each.kind().equals(kind) && !each.replaced())) {
+            issue(dossier, UUID.randomUUID(), new Made(kind, on, pdf.validUntil(dossier, on), at));
+        }
     }
 
     /** Another in the place of one that stands, valid as long as that was. */

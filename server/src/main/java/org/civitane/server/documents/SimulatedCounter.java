@@ -12,6 +12,7 @@ import org.springframework.stereotype.Component;
 @Component
 @Profile(Simulated.PROFILE)
 public class SimulatedCounter {
+    private final MakingOut making;
     private final Documents documents;
     private final Handovers handovers;
     private final Replacements replacements;
@@ -19,12 +20,23 @@ public class SimulatedCounter {
     private final Claims claims;
 
     SimulatedCounter(
-            Documents documents, Handovers handovers, Replacements replacements, HandoverJobs mornings, Claims claims) {
+            MakingOut making,
+            Documents documents,
+            Handovers handovers,
+            Replacements replacements,
+            HandoverJobs mornings,
+            Claims claims) {
+        this.making = making;
         this.documents = documents;
         this.handovers = handovers;
         this.replacements = replacements;
         this.mornings = mornings;
         this.claims = claims;
+    }
+
+    /** What was paid for is made out at once. */
+    public void makeOut(UUID claim) {
+        making.makeOut(claim);
     }
 
     /** Its holder came with their passport. */

@@ -17,6 +17,8 @@ record Charge(UUID claim, String reference, Money amount, State state, LocalDate
         OPEN,
         PAID,
         /** Its last day passed. */
-        LAPSED
+        LAPSED,
+        /** What it was paid for was given up, and it goes back. */
+        GIVEN_BACK
     }
 }

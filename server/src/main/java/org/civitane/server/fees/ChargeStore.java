@@ -109,6 +109,16 @@ class ChargeStore {
                 .list();
     }
 
+    /** The checkout with which a fee was paid, which is to go back; nothing when none was. */
+    Optional<Checkout> toGiveBack(UUID claim) {
+        return database.sql("""
+                        update checkout set state = 'QUESTIONED', came = cents, changed_at = ?
+                        where claim_id = ? and state = 'PAID' returning *""")
+                .params(now(), claim)
+                .query(ChargeStore::checkout)
+                .optional();
+    }
+
     /** What came with a checkout that was not what was asked for. */
     void came(String id, long cents) {
         database.sql("update checkout set came = ? where id = ?")

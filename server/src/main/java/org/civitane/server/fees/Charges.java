@@ -170,6 +170,16 @@ public class Charges {
         notices.tell(charge.claim());
     }
 
+    /** What it was paid for is not wanted any more: it is not owed, and what was paid goes back by itself. */
+    public void giveBack(UUID claim) {
+        Charge charge = store.of(claim).orElseThrow();
+        if (store.move(claim, Charge.State.PAID, Charge.State.GIVEN_BACK)) {
+            store.toGiveBack(claim)
+                    .ifPresent(checkout -> events.publishEvent(new FeeGivenUp(checkout, charge.amount())));
+            notices.tell(claim);
+        }
+    }
+
     /** Its last day passed: it is not owed any more, and nothing is made out. */
     @EventListener
     void lapsed(AskLapsed event) {

@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Money that came and is not the fee that is owed goes back by itself: the service is told until it has answered, under
+ * Money that came and is not the fee that is owed, or not any more, goes back by itself: the service is told until it has answered, under
  * the name of the checkout, so that it gives back once however often it is told.
  */
 @Component
@@ -64,6 +64,23 @@ class GivingBack {
                 Actor.part("fees.actor"),
                 "fee-questioned",
                 Phrase.of("history.fee-questioned", came));
+        plan(checkout);
+    }
+
+    /** Books that a fee is not earned any more, and sees to it that it goes back; in the transaction that gave it up. */
+    @EventListener
+    void givenUp(FeeGivenUp event) {
+        ChargeStore.Checkout checkout = event.checkout();
+        ledger.book(
+                "given-up/" + checkout.id(),
+                checkout.claim(),
+                Ledger.Account.FEES,
+                Ledger.Account.UNMATCHED,
+                event.amount());
+        plan(checkout);
+    }
+
+    private void plan(ChargeStore.Checkout checkout) {
         jobs.scheduleIfNotExists(
                 GIVE_BACK.instance(checkout.id()).scheduledTo(store.clock().instant()));
     }
