@@ -31,7 +31,7 @@ serve_accounts() {
     caseworker   asa.mikkel@halvern.example      her own claims
     caseworker   joao.brattli@halvern.example    takes from the same office
     supervisor   sunniva.reis@halvern.example    may also hand claims over
-    auditor      edda.holm@halvern.example       may only read
+    auditor      edda.holm@halvern.example       may only read; signs in with a second step, whose code the page says
     applicant    runa.ostby@post.example         one household's side
 
 E

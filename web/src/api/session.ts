@@ -35,6 +35,11 @@ export function useSessionChange() {
     queries.clear();
     queries.setQueryData(['session'], session);
   };
+  const back = (session: Schemas['Session']) => {
+    tellEnded(false);
+    queries.setQueryData(['session'], session);
+    void queries.invalidateQueries();
+  };
   const signIn = useMutation({
     mutationFn: (wish: Schemas['SignIn']) => take(api.POST('/api/session', { body: wish })),
     onSuccess: entered,
@@ -43,9 +48,7 @@ export function useSessionChange() {
   const signInAgain = useMutation({
     mutationFn: (wish: Schemas['SignIn']) => take(api.POST('/api/session', { body: wish })),
     onSuccess: (session) => {
-      tellEnded(false);
-      queries.setQueryData(['session'], session);
-      void queries.invalidateQueries();
+      if (!session.step) back(session);
     },
   });
   /** Whether single letters do something, kept with the account. */
@@ -53,8 +56,24 @@ export function useSessionChange() {
     mutationFn: (on: boolean) => take(api.PUT('/api/session/keys', { body: { on } })),
     onSuccess: (session) => queries.setQueryData(['session'], session),
   });
+  /** The second step, after the password. */
+  const giveCode = useMutation({
+    mutationFn: (code: string) => take(api.POST('/api/session/code', { body: { code } })),
+    onSuccess: entered,
+  });
+  /** As {@link giveCode}, over the page when the session ended: nothing on it is given up. */
+  const giveCodeAgain = useMutation({
+    mutationFn: (code: string) => take(api.POST('/api/session/code', { body: { code } })),
+    onSuccess: back,
+  });
+  /** A second step was set up while signing in. */
+  const stepOn = () => void queries.invalidateQueries({ queryKey: ['session'] });
+  /** Sends a code; the account is made with it. */
   const signUp = useMutation({
     mutationFn: (wish: Schemas['SignUp']) => take(api.POST('/api/account', { body: wish })),
+  });
+  const confirmSignUp = useMutation({
+    mutationFn: (shown: Schemas['SignUpCode']) => take(api.POST('/api/account/confirm', { body: shown })),
     onSuccess: entered,
   });
   const signOut = useMutation({
@@ -66,5 +85,5 @@ export function useSessionChange() {
       window.location.assign('/');
     },
   });
-  return { signIn, signInAgain, setKeys, signUp, signOut };
+  return { signIn, signInAgain, giveCode, giveCodeAgain, stepOn, setKeys, signUp, confirmSignUp, signOut };
 }

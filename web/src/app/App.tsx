@@ -61,6 +61,11 @@ const MessagesScreen = lazy(() =>
   import('../public/messages/MessagesScreen').then((it) => ({ default: it.MessagesScreen })),
 );
 const FeeScreen = lazy(() => import('../public/fee/FeeScreen').then((it) => ({ default: it.FeeScreen })));
+const ConfirmAddressScreen = lazy(() =>
+  import('../public/confirm-address/ConfirmAddressScreen').then((it) => ({
+    default: it.ConfirmAddressScreen,
+  })),
+);
 const CheckScreen = lazy(() =>
   import('../public/check/CheckScreen').then((it) => ({ default: it.CheckScreen })),
 );
@@ -74,6 +79,14 @@ const ReceiptScreen = lazy(() =>
   import('../public/receipt/ReceiptScreen').then((it) => ({ default: it.ReceiptScreen })),
 );
 const Staff = {
+  AccountsScreen: lazy(() =>
+    import('../staff/accounts/AccountsScreen').then((it) => ({ default: it.AccountsScreen })),
+  ),
+  CounterAccountScreen: lazy(() =>
+    import('../staff/counter-account/CounterAccountScreen').then((it) => ({
+      default: it.CounterAccountScreen,
+    })),
+  ),
   DaySheetScreen: lazy(() =>
     import('../staff/day-sheet/DaySheetScreen').then((it) => ({ default: it.DaySheetScreen })),
   ),
@@ -113,6 +126,9 @@ export function App() {
         <Route path="/sign-up" element={<SignUpScreen />} />
         <Route path="/forgotten" element={<ForgottenScreen />} />
         <Route path="/new-password" element={<NewPasswordScreen />} />
+        <Route path="/confirm-address" element={<ConfirmAddressScreen />} />
+        <Route path="/accounts" element={<Only staff show={<Staff.AccountsScreen />} />} />
+        <Route path="/counter-account" element={<Only staff show={<Staff.CounterAccountScreen />} />} />
         <Route path="/account" element={<Only show={<OwnAccountScreen />} />} />
         <Route path="/answer" element={<AnswerScreen />} />
         <Route path="/letter" element={<LetterScreen />} />

@@ -9,8 +9,14 @@ import { Problem } from '../components/Problem';
 /** Over the page when the session ended: signing in again goes on where one was, and what was typed is still there. */
 export function SignInAgain({ email }: { email: string }) {
   const { t } = useTranslation();
-  const { signInAgain } = useSessionChange();
-  const [password, setPassword] = useState('');
+  const { signInAgain, giveCodeAgain } = useSessionChange();
+  const [typed, setTyped] = useState('');
+  const step = signInAgain.data?.step;
+  const give = () => {
+    const emptied = { onSuccess: () => setTyped('') };
+    if (step) giveCodeAgain.mutate(typed, emptied);
+    else signInAgain.mutate({ email, password: typed }, emptied);
+  };
   return (
     <ModalOverlay
       isOpen
@@ -22,25 +28,31 @@ export function SignInAgain({ email }: { email: string }) {
             className="space-y-4"
             onSubmit={(event) => {
               event.preventDefault();
-              signInAgain.mutate({ email, password }, { onSuccess: () => setPassword('') });
+              give();
             }}
           >
             <Heading slot="title" className="text-2xl">
               {t('ended.title')}
             </Heading>
-            <p>{t('ended.words', { email })}</p>
+            <p>
+              {step
+                ? t(`step.words.${step.kind ?? 'APP'}`, { where: step.where })
+                : t('ended.words', { email })}
+            </p>
             <TextField
-              label={t('account.password')}
-              type="password"
-              autoComplete="current-password"
-              value={password}
-              onChange={setPassword}
+              key={step ? 'code' : 'password'}
+              label={t(step ? 'step.code' : 'account.password')}
+              type={step ? 'text' : 'password'}
+              autoComplete={step ? 'one-time-code' : 'current-password'}
+              value={typed}
+              onChange={setTyped}
             />
-            <Problem of={signInAgain.error} />
+            {step?.shown && <p className="text-sm">{t('step.demoShown', { code: step.shown })}</p>}
+            <Problem of={signInAgain.error ?? giveCodeAgain.error} />
             <Press
               type="submit"
               className="btn btn-primary h-auto min-h-12 w-full"
-              busy={signInAgain.isPending}
+              busy={signInAgain.isPending || giveCodeAgain.isPending}
             >
               {t('signIn')}
             </Press>

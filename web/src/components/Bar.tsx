@@ -22,6 +22,8 @@ export function Bar({ commands }: { commands: Command[] }) {
     { label: t('command.identities'), run: () => go('/identities') },
     { label: t('command.handingOver'), run: () => go('/handing-over') },
     ...(mayLookIntoMisuse ? [{ label: t('command.misuse'), run: () => go('/misuse') }] : []),
+    ...(mayLookIntoMisuse ? [{ label: t('command.accounts'), run: () => go('/accounts') }] : []),
+    { label: t('command.counterAccount'), run: () => go('/counter-account') },
     { label: t('command.rulebook'), run: () => go('/rulebook') },
     { label: t('command.outside'), run: () => go('/outside') },
     { label: t(theme === 'daybreak' ? 'theme.toDark' : 'theme.toLight'), run: turn },

@@ -5,6 +5,8 @@ export const enOffice = {
     identities: 'Go to the identities',
     handingOver: 'Go to handing over',
     misuse: 'Go to misuse',
+    accounts: 'Go to accounts of staff',
+    counterAccount: 'Start an account at the counter',
     rulebook: 'Go to the rulebook',
     outside: 'Go to outside services',
     take: 'Take this claim',

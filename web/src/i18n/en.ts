@@ -1,4 +1,5 @@
 import { enAccount } from './en-account';
+import { enAccounts } from './en-accounts';
 import { enAnswer } from './en-answer';
 import { enApply } from './en-apply';
 import { enDesk } from './en-desk';
@@ -65,8 +66,10 @@ export const en = {
     AUDITOR: 'auditor, may only read',
     APPLICANT: '',
     CARRYING: '',
+    HALFWAY: '',
   },
   ...enAccount,
+  ...enAccounts,
   ...enAnswer,
   ...enApply,
   ...enMy,

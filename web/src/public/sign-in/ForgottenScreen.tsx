@@ -7,6 +7,7 @@ import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
+import { SimulatedMail } from '../../components/SimulatedMail';
 
 /** Asks for a link with which a password can be set anew. */
 export function ForgottenScreen() {
@@ -36,6 +37,7 @@ export function ForgottenScreen() {
         <p aria-live="polite" className={ask.isSuccess ? 'border-s-4 border-success ps-3' : ''}>
           {ask.isSuccess && t('password.onItsWay')}
         </p>
+        {ask.isSuccess && <SimulatedMail to={ask.variables.email} />}
         <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={ask.isPending}>
           {t('password.send')}
         </Press>

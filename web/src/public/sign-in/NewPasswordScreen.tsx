@@ -3,23 +3,24 @@ import { useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { CodeField } from '../../components/CodeField';
 import { NewPassword } from '../../components/NewPassword';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 
-/** Sets a password anew, by the link that was sent. */
+/** Sets a password, by the link that was sent or the code on paper. */
 export function NewPasswordScreen() {
   const { t } = useTranslation();
-  const token = useLocation().hash.slice(1);
-  const { control, handleSubmit } = useForm({ defaultValues: { password: '' } });
+  const byLink = useLocation().hash.slice(1);
+  const { control, handleSubmit } = useForm({ defaultValues: { token: byLink, password: '' } });
   const set = useMutation({
     mutationFn: (body: Schemas['ByLink']) => take(api.POST('/api/password', { body })),
   });
   return (
     <Page title={t('password.new')}>
       <form
-        onSubmit={handleSubmit(({ password }) => set.mutate({ token, password }))}
+        onSubmit={handleSubmit((wish) => set.mutate(wish))}
         className="sheet mx-auto max-w-md space-y-4 p-6"
         noValidate
       >
@@ -28,6 +29,15 @@ export function NewPasswordScreen() {
           <p role="status">{t('password.isSet')}</p>
         ) : (
           <>
+            {!byLink && (
+              <CodeField
+                control={control}
+                name="token"
+                label={t('password.code')}
+                hint={t('password.codeHint')}
+                problem={null}
+              />
+            )}
             <NewPassword control={control} name="password" label={t('password.newOne')} problem={set.error} />
             {!isAbout(set.error, 'password') && <Problem of={set.error} />}
             <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={set.isPending}>

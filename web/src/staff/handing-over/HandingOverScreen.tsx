@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { api, take } from '../../api/client';
 import { useSession } from '../../api/session';
 import { TextField } from '../../components/Field';
@@ -46,6 +46,11 @@ export function HandingOverScreen() {
               {t('handover.find')}
             </button>
           </form>
+          {mayWork && (
+            <p className="mt-3">
+              <Link to="/counter-account">{t('counter.start')}</Link>
+            </p>
+          )}
           <div aria-live="polite">
             <Problem of={expected.error} />
             {expected.data && <Counter key={number} expected={expected.data} mayWork={mayWork} />}

@@ -40,6 +40,9 @@ final class Civitane {
     private static final Pattern LINK = Pattern.compile("/answer#[A-Za-z0-9_-]{43}");
     private static final Pattern NEW_PASSWORD = Pattern.compile("/new-password#[A-Za-z0-9_-]{43}");
 
+    private static final Pattern CODE = Pattern.compile("\\b[0-9]{6}\\b");
+    private static final int READS = 200;
+
     private static Civitane shared;
 
     private final ConfigurableApplicationContext server;
@@ -102,12 +105,27 @@ final class Civitane {
     }
 
     Page signedIn(String email, int width, int height) {
+        Page page = signedInAsFarAs(email, width, height);
+        page.waitForURL(url -> !url.endsWith("/sign-in"));
+        return page;
+    }
+
+    /** With the password alone. */
+    Page signedInAsFarAs(String email, int width, int height) {
         Page page = visitor(width, height);
         page.navigate("/sign-in");
         page.getByLabel("E-mail address").fill(email);
         page.getByLabel("Password").fill(PASSWORD);
         page.locator("form").getByText("Sign in").first().waitFor();
         page.locator("form button[type=submit]").click();
+        return page;
+    }
+
+    /** Signed in over the second step of a demo account, whose page says the code. */
+    Page signedInWithItsCode(String email) {
+        Page page = signedInAsFarAs(email, 1280, 800);
+        page.getByText(Pattern.compile("Use [0-9]{6}")).click();
+        page.getByText("Go on").click();
         page.waitForURL(url -> !url.endsWith("/sign-in"));
         return page;
     }
@@ -120,6 +138,21 @@ final class Civitane {
     /** The link for a new password that went out last to someone. */
     String newPasswordLinkTo(String recipient) {
         return linkTo(recipient, NEW_PASSWORD);
+    }
+
+    /** The code that the page just had sent, from the simulated mailbox that it leads to. */
+    static String codeSent(Page page) {
+        Page mailbox =
+                page.waitForPopup(() -> page.getByText("Read what was sent").click());
+        for (int i = 0; i < READS; i++) {
+            Matcher code = CODE.matcher(mailbox.locator("body").innerText());
+            if (code.find()) {
+                mailbox.close();
+                return code.group();
+            }
+            mailbox.reload();
+        }
+        throw new AssertionError("No code came.");
     }
 
     private String linkTo(String recipient, Pattern wanted) {

@@ -190,7 +190,7 @@ public class SchoolMealsStoryTest {
 
     @Test
     void auditorSeesTheDeskAndNoWayToChangeIt() {
-        Page auditor = civitane.signedIn("edda.holm@halvern.example");
+        Page auditor = civitane.signedInWithItsCode("edda.holm@halvern.example");
         auditor.getByText("Office").click();
         auditor.getByLabel("New").getByText("Open").first().click();
         assertThat(auditor.getByText("The working").first()).isVisible();

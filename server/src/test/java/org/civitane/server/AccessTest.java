@@ -42,7 +42,7 @@ public class AccessTest extends ServerTest {
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":VALUES,
              "words":"x","granted":false,"despite":"x","reason":"x","path":"incomes/i1/amount","view":"TYPED","value":"420.00",
              "points":[],"dueOn":"DUE","then":"DECIDE","to":"TO","kind":"IDENTITY","subject":"m1","page":1,"password":"x","displayName":"x",
-             "referred":false,"iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","authorised":false,"atTheDesk":true,"before":"x","documents":[],"said":{"name":"","answers":{},"remarks":{}}}""";
+             "referred":false,"iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","authorised":false,"atTheDesk":true,"before":"x","documents":[],"role":"AUDITOR","signInName":"x","said":{"name":"","answers":{},"remarks":{}}}""";
 
     /** They change nothing, or make a claim somebody's. */
     private static final Set<String> OF_ANYBODY_WHO_WORKS_CLAIMS = Set.of(
@@ -57,6 +57,7 @@ public class AccessTest extends ServerTest {
             "/api/claims/{id}/payments/{payment}/accept",
             "/api/claims/{id}/follow-ups/{followUp}",
             "/api/claims/{id}/documents/{document}/anew",
+            "/api/claims/{id}/documents/give-up",
             "/api/claims/{id}/messages",
             "/api/claims/{id}/messages/read",
             "/api/claims/{id}/contacts/{member}",
@@ -197,7 +198,8 @@ public class AccessTest extends ServerTest {
         boolean hidden =
                 answer.getStatus() == 404 && answer.getContentAsString().contains("another account");
         boolean own = ownDraft && call.path().startsWith("/api/drafts/{id}");
-        boolean entry = call.path().equals("/api/session") || call.path().equals("/api/account");
+        boolean entry =
+                Set.of("/api/session", "/api/account", "/api/account/confirm").contains(call.path());
         return entry || own || !hidden && answer.getStatus() != 401 && answer.getStatus() != 403;
     }
 

@@ -5,7 +5,10 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import jakarta.servlet.http.Cookie;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.standins.Carrier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -16,8 +19,13 @@ import org.springframework.test.web.servlet.MockMvc;
 abstract class SigningIn extends ServerTest {
     protected static final String RIGHT = "a password for tests";
 
+    private static final Pattern CODE = Pattern.compile("\\b[0-9]{6}\\b");
+
     @Autowired
     protected MockMvc http;
+
+    @Autowired
+    protected Carrier carrier;
 
     @Autowired
     protected JdbcClient database;
@@ -34,8 +42,42 @@ abstract class SigningIn extends ServerTest {
         }
     }
 
-    protected MockHttpServletResponse signUp(String email, String password) throws Exception {
+    /** Someone wants an account; nothing is made yet. */
+    protected MockHttpServletResponse askToSignUp(String email, String password) throws Exception {
         return sent("/api/account", wish(email, password), "198.51.100.9");
+    }
+
+    /** Someone makes an account, with the code that is sent to them. */
+    protected MockHttpServletResponse signUp(String email, String password) throws Exception {
+        String begun = askToSignUp(email, password).getContentAsString();
+        return confirmed(JsonColumn.read(begun).path("token").asString(), codeSentTo(email));
+    }
+
+    protected MockHttpServletResponse confirmed(String token, String code) throws Exception {
+        String body = JsonColumn.object().put("token", token).put("code", code).toString();
+        return sent("/api/account/confirm", body, "198.51.100.9");
+    }
+
+    /** The six digits that were sent last to an address or a phone. */
+    protected String codeSentTo(String recipient) {
+        return CODE.matcher(wordTo(recipient))
+                .results()
+                .findFirst()
+                .orElseThrow()
+                .group();
+    }
+
+    /** What was sent last to an address or a phone. */
+    protected String wordTo(String recipient) {
+        await("word came to " + recipient, () -> lastTo(recipient).isPresent());
+        return lastTo(recipient).orElseThrow();
+    }
+
+    private Optional<String> lastTo(String recipient) {
+        return carrier.carried().stream()
+                .filter(each -> each.recipient().equals(recipient))
+                .findFirst()
+                .map(Carrier.Sent::body);
     }
 
     protected static String wish(String email, String password) {

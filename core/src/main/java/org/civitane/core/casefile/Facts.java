@@ -46,21 +46,31 @@ public final class Facts {
 
     /** @throws InvalidFact at the first resource whose owner is no member */
     public static void checkOwners(List<? extends Member> members, Optional<List<Resource>> resources) {
-        List<Resource> lines = resources.orElse(List.of());
-        for (int i = 0; i < lines.size(); i++) {
-            Optional<String> owner = lines.get(i).owner();
-            if (owner.isPresent()) {
-                checkMember(members, owner.get(), "/resources/", i, "/owner");
-            }
-        }
+        checkNamed(members, resources.orElse(List.of()), Resource::owner, "/resources/", "/owner");
     }
 
     /** @throws InvalidFact at the first expense that is for no member */
     public static void checkExpenses(List<? extends Member> members, List<Expense> expenses) {
-        for (int i = 0; i < expenses.size(); i++) {
-            Optional<String> member = expenses.get(i).member();
+        checkNamed(members, expenses, Expense::member, "/expenses/", "/for");
+    }
+
+    /**
+     * Whoever is named in lines is a member.
+     *
+     * @param before the pointer of the list, with a slash behind it
+     * @param after where in a line it stands
+     * @throws InvalidFact at the first that is none
+     */
+    public static <T> void checkNamed(
+            List<? extends Member> members,
+            List<T> lines,
+            Function<T, Optional<String>> named,
+            String before,
+            String after) {
+        for (int i = 0; i < lines.size(); i++) {
+            Optional<String> member = named.apply(lines.get(i));
             if (member.isPresent()) {
-                checkMember(members, member.get(), "/expenses/", i, "/for");
+                checkMember(members, member.get(), before, i, after);
             }
         }
     }
@@ -88,6 +98,14 @@ public final class Facts {
     public static void checkAtLeast(long least, long number, String pointer) {
         if (number < least) {
             throw new InvalidFact(pointer, Fault.of("at-least", least, number));
+        }
+    }
+
+    /** @throws InvalidFact at {@code /decidedOn} when a case is decided before it is received */
+    public static void checkDecided(LocalDateTime receivedAt, Optional<LocalDate> decidedOn) {
+        LocalDate receivedOn = BusinessCalendar.received(receivedAt);
+        if (decidedOn.filter(day -> day.isBefore(receivedOn)).isPresent()) {
+            throw new InvalidFact("/decidedOn", Fault.of("decided-first", receivedOn));
         }
     }
 

@@ -7,9 +7,14 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A person who can sign in. */
+/** A person who can sign in, or could before their account was closed. */
 @Entity
 class Account {
+    enum State {
+        OPEN,
+        CLOSED
+    }
+
     @Id
     private UUID id;
 
@@ -22,9 +27,13 @@ class Account {
     private String passwordHash;
     private Instant createdAt;
 
+    @Enumerated(EnumType.STRING)
+    private State state;
+
     @SuppressWarnings("NullAway.Init")
     protected Account() {}
 
+    /** @param email the address, or the name with which someone signs in who has none */
     Account(UUID id, String email, String displayName, Role role, String passwordHash, Instant createdAt) {
         this.id = id;
         this.email = email;
@@ -32,6 +41,7 @@ class Account {
         this.role = role;
         this.passwordHash = passwordHash;
         this.createdAt = createdAt;
+        this.state = State.OPEN;
     }
 
     SignedIn signedIn() {
@@ -44,5 +54,9 @@ class Account {
 
     Instant createdAt() {
         return createdAt;
+    }
+
+    State state() {
+        return state;
     }
 }

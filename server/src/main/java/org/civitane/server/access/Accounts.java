@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -38,28 +39,62 @@ public class Accounts {
         this.clock = clock;
     }
 
-    /** @throws Problem when the address is taken or no address, or the password can be guessed */
+    /** Makes an account at once. @throws Problem when the address is taken or no address, or the password can be guessed */
     @Transactional
     public SignedIn register(String email, String displayName, String password, Role role) {
+        Account wanted = wanted(email, displayName, password, role);
+        if (find(email).isPresent()) {
+            throw addressTaken();
+        }
+        return keep(wanted).signedIn();
+    }
+
+    /** An account as someone wants it, which is not kept. @throws Problem as {@link #register}, but whoever has the address */
+    Account wanted(String email, String displayName, String password, Role role) {
+        String address = address(email);
+        String name = named(displayName);
+        passwords.check(password, address, name);
+        return new Account(UUID.randomUUID(), address, name, role, passwords.hash(password), clock.instant());
+    }
+
+    /** Makes an applicant's account whose password was looked at before. @throws Problem when the address is taken meanwhile */
+    @Transactional
+    public SignedIn made(String address, String displayName, String passwordHash) {
+        return keep(new Account(UUID.randomUUID(), address, displayName, Role.APPLICANT, passwordHash, clock.instant()))
+                .signedIn();
+    }
+
+    /**
+     * Makes an account for someone else, who sets its password by a link or a code: until then nobody can sign in.
+     *
+     * @param signInName an address, or a name without an at sign
+     */
+    @Transactional
+    public SignedIn madeFor(String signInName, String displayName, Role role) {
+        return keep(new Account(
+                        UUID.randomUUID(),
+                        signInName,
+                        named(displayName),
+                        role,
+                        passwords.hash(Digest.newToken()),
+                        clock.instant()))
+                .signedIn();
+    }
+
+    /** @throws Problem when it is no address */
+    static String address(String email) {
         String address = normalised(email);
         if (!EMAIL.matcher(address).matches()) {
             throw Problem.invalid("email", Phrase.of("account.email"));
         }
+        return address;
+    }
+
+    private static String named(String displayName) {
         if (displayName.isBlank() || displayName.length() > LONGEST_NAME) {
             throw Problem.invalid("displayName", Phrase.of("account.name"));
         }
-        passwords.check(password, address, displayName);
-        if (accounts.findByEmail(address).isPresent()) {
-            throw addressTaken();
-        }
-        return keep(new Account(
-                        UUID.randomUUID(),
-                        address,
-                        displayName.strip(),
-                        role,
-                        passwords.hash(password),
-                        clock.instant()))
-                .signedIn();
+        return displayName.strip();
     }
 
     /** Two may sign up with one address at the same moment; the second is told what the first made so. */
@@ -99,16 +134,23 @@ public class Accounts {
             return Optional.empty();
         }
         String hash = account.get().passwordHash();
-        if (!passwords.matches(password, hash)) {
+        if (!passwords.matches(password, hash) || account.get().state() == Account.State.CLOSED) {
             return Optional.empty();
         }
-        tries.succeeded(attempt, name, from);
+        tries.takeBack(attempt);
         if (passwords.isOld(hash)) {
             database.sql("update account set password_hash = ? where email = ? and password_hash = ?")
                     .params(passwords.hash(password), name, hash)
                     .update();
         }
         return account.map(Account::signedIn);
+    }
+
+    /** @throws Problem when it is not the password of whoever is signed in */
+    void confirmOwn(SignedIn who, String password, Tries.From from) {
+        if (authenticate(who.email(), password, from).isEmpty()) {
+            throw Problem.invalid("password", Phrase.of("password.before"));
+        }
     }
 
     /** Whether single letters do something for whoever has that account. */
@@ -143,10 +185,11 @@ public class Accounts {
         return accounts.findByEmail(normalised(email)).map(Account::signedIn);
     }
 
-    /** Everyone who works claims, by name. */
+    /** Everyone who works claims, by name; nobody whose account is closed. */
     @Transactional(readOnly = true)
     public List<SignedIn> caseworkers() {
         return accounts.findByRoleIn(List.of(Role.CASEWORKER, Role.SUPERVISOR)).stream()
+                .filter(account -> account.state() == Account.State.OPEN)
                 .map(Account::signedIn)
                 .sorted(java.util.Comparator.comparing(SignedIn::displayName))
                 .toList();

@@ -17,7 +17,11 @@ class OldTries {
             "delete from login_failure where at < now() - interval '1 day'",
             "delete from sign_up where at < now() - interval '1 day'",
             "delete from password_ask where at < now() - interval '1 day'",
-            "delete from password_link where made_at < now() - interval '1 day'",
+            "delete from password_link where valid_until < now() - interval '1 day'",
+            "delete from sent_code where at < now() - interval '1 day'",
+            "delete from sign_up_wish where at < now() - interval '1 day'",
+            "delete from second_factor where confirmed_at is null and begun_at < now() - interval '1 day'",
+            "delete from sign_in where at < now() - interval '1 year'",
             "delete from known_device where used_at < now() - interval '1 year'");
 
     @Bean

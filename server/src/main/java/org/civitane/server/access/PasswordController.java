@@ -4,18 +4,15 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Passwords that are forgotten or changed, and where an account is signed in. */
+/** Passwords that are forgotten or changed. */
 @RestController
 class PasswordController {
     private final NewPasswords passwords;
@@ -57,16 +54,5 @@ class PasswordController {
             HttpServletRequest request) {
         passwords.change(who, wish.before(), wish.password(), Devices.of(request));
         sessions.endOthers(who.getName(), request.getSession().getId());
-    }
-
-    @GetMapping("/api/account/sessions")
-    List<OwnSessions.SignedInAt> places(@AuthenticationPrincipal SignedIn who, HttpServletRequest request) {
-        return sessions.of(who, request.getSession().getId());
-    }
-
-    @DeleteMapping("/api/account/sessions")
-    List<OwnSessions.SignedInAt> endOthers(@AuthenticationPrincipal SignedIn who, HttpServletRequest request) {
-        sessions.endOthers(who.getName(), request.getSession().getId());
-        return places(who, request);
     }
 }

@@ -6,6 +6,8 @@ public enum Role {
     APPLICANT,
     /** Sends pictures for one claim of an applicant's, on another device; no account has this. */
     CARRYING,
+    /** Gave their password and not yet what comes second; may give that and nothing else; no account has this. */
+    HALFWAY,
     /** Works claims. */
     CASEWORKER,
     /** Works claims and hands them over between caseworkers. */
@@ -16,7 +18,7 @@ public enum Role {
     public boolean isStaff() {
         return switch (this) {
             case CASEWORKER, SUPERVISOR, AUDITOR -> true;
-            case APPLICANT, CARRYING -> false;
+            case APPLICANT, CARRYING, HALFWAY -> false;
         };
     }
 

@@ -45,6 +45,7 @@ class SecurityRules {
     };
 
     private static final String[] STAFF = {"CASEWORKER", "SUPERVISOR", "AUDITOR"};
+    private static final String[] HALFWAY_OR_IN = {"HALFWAY", "APPLICANT", "CASEWORKER", "SUPERVISOR", "AUDITOR"};
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
@@ -53,6 +54,8 @@ class SecurityRules {
                                 "/api/openapi",
                                 "/api/session",
                                 "/api/account",
+                                "/api/account/confirm",
+                                "/api/address",
                                 "/api/password",
                                 "/api/password/forgotten",
                                 "/api/programmes",
@@ -69,8 +72,28 @@ class SecurityRules {
                         .permitAll()
                         .requestMatchers("/standins/**")
                         .permitAll()
-                        .requestMatchers("/api/account/password", "/api/account/sessions")
+                        .requestMatchers("/api/session/code", "/api/session/code/again")
+                        .hasRole("HALFWAY")
+                        .requestMatchers(HttpMethod.GET, "/api/account/second-factor")
+                        .hasAnyRole(HALFWAY_OR_IN)
+                        .requestMatchers(HttpMethod.POST, "/api/account/second-factor")
+                        .hasAnyRole(HALFWAY_OR_IN)
+                        .requestMatchers(HttpMethod.PUT, "/api/account/second-factor")
+                        .hasAnyRole(HALFWAY_OR_IN)
+                        .requestMatchers(
+                                "/api/account/password",
+                                "/api/account/sessions",
+                                "/api/account/sign-ins",
+                                "/api/account/second-factor/end")
                         .hasAnyRole("APPLICANT", "CASEWORKER", "SUPERVISOR", "AUDITOR")
+                        .requestMatchers("/api/account/close")
+                        .hasRole("APPLICANT")
+                        .requestMatchers(HttpMethod.GET, "/api/accounts")
+                        .hasAnyRole("SUPERVISOR", "AUDITOR")
+                        .requestMatchers("/api/accounts/**")
+                        .hasRole("SUPERVISOR")
+                        .requestMatchers("/api/counter/**")
+                        .hasAnyRole(WORKS_CLAIMS)
                         .requestMatchers(WITH_THE_PHONE)
                         .access(SecurityRules::mayShowIdentity)
                         .requestMatchers("/api/drafts/**", "/api/drafts", "/api/my/**")

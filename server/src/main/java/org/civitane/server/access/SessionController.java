@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.standins.Simulated;
@@ -23,19 +24,22 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Signing up, in and out, which anyone may; and how whoever is signed in wants to work. */
+/** Signing in and out, which anyone may; and how whoever is signed in wants to work. */
 @RestController
 class SessionController {
     private final Accounts accounts;
-    private final Sessions sessions;
-    private final Tries tries;
+    private final Entrance entrance;
+    private final SecondFactors factors;
+    private final Mailbox mailbox;
     private final boolean simulated;
 
-    SessionController(Accounts accounts, Sessions sessions, Tries tries, Environment environment) {
-        this.simulated = environment.matchesProfiles(Simulated.PROFILE);
+    SessionController(
+            Accounts accounts, Entrance entrance, SecondFactors factors, Mailbox mailbox, Environment environment) {
         this.accounts = accounts;
-        this.sessions = sessions;
-        this.tries = tries;
+        this.entrance = entrance;
+        this.factors = factors;
+        this.mailbox = mailbox;
+        this.simulated = environment.matchesProfiles(Simulated.PROFILE);
     }
 
     /**
@@ -43,14 +47,27 @@ class SessionController {
      *
      * @param role absent while nobody is
      * @param simulated whether the outside services of this server are simulated
+     * @param mailbox where what simulated mail would have carried can be read; empty where mail is carried
      * @param keys whether single letters do something at the desk
+     * @param step what is still to be shown by whoever gave their password and is not signed in yet
      */
     record Session(
             @Nullable String name,
             @Nullable String email,
             @Nullable Role role,
             boolean simulated,
-            boolean keys) {}
+            String mailbox,
+            boolean keys,
+            Optional<Step> step) {}
+
+    /**
+     * The second step.
+     *
+     * @param setUp whether there is none yet, and one has to be set up
+     * @param where a code was sent; empty for an app
+     * @param shown what the app of a demo account shows now; nothing anywhere else
+     */
+    record Step(boolean setUp, Optional<SecondFactor.Kind> kind, String where, Optional<String> shown) {}
 
     record Keys(boolean on) {}
 
@@ -58,36 +75,20 @@ class SessionController {
             @NotNull @Size(max = 250) String email,
             @NotNull @Size(max = 1000) String password) {}
 
-    record SignUp(
-            @NotNull @Size(max = 250) String email,
-            @NotNull @Size(max = 120) String displayName,
-            @NotNull @Size(max = 1000) String password) {}
-
     record Colleague(String id, String name) {}
 
     @GetMapping("/api/session")
     Session session(@AuthenticationPrincipal @Nullable SignedIn who) {
-        return who == null ? new Session(null, null, null, simulated, true) : of(who);
+        return who == null
+                ? new Session(null, null, null, simulated, mailbox.address(), true, Optional.empty())
+                : of(who);
     }
 
     @PostMapping("/api/session")
     Session signIn(@RequestBody @Valid SignIn attempt, HttpServletRequest request, HttpServletResponse response) {
-        Tries.From from = Devices.of(request);
-        SignedIn who = accounts.authenticate(attempt.email(), attempt.password(), from)
+        SignedIn who = accounts.authenticate(attempt.email(), attempt.password(), Devices.of(request))
                 .orElseThrow(() -> Problem.unauthorized(Phrase.of("account.wrong")));
-        return enter(who, from, request, response);
-    }
-
-    @PostMapping("/api/account")
-    @ResponseStatus(HttpStatus.CREATED)
-    Session signUp(@RequestBody @Valid SignUp wish, HttpServletRequest request, HttpServletResponse response) {
-        Tries.From from = Devices.of(request);
-        tries.signUp(from.network());
-        return enter(
-                accounts.register(wish.email(), wish.displayName(), wish.password(), Role.APPLICANT),
-                from,
-                request,
-                response);
+        return of(entrance.withPassword(who, request, response));
     }
 
     @DeleteMapping("/api/session")
@@ -114,13 +115,22 @@ class SessionController {
                 .toList();
     }
 
-    private Session enter(SignedIn who, Tries.From from, HttpServletRequest request, HttpServletResponse response) {
-        Devices.remember(tries.know(who.account(), from), request, response);
-        sessions.enter(who, request, response);
-        return of(who);
+    /** Whoever is halfway in is nobody yet, and is told what to show. */
+    Session of(SignedIn who) {
+        if (who.role() == Role.HALFWAY) {
+            return new Session(null, null, null, simulated, mailbox.address(), true, Optional.of(step(who)));
+        }
+        boolean keys = accounts.keys(who.account());
+        return new Session(
+                who.displayName(), who.email(), who.role(), simulated, mailbox.address(), keys, Optional.empty());
     }
 
-    private Session of(SignedIn who) {
-        return new Session(who.displayName(), who.email(), who.role(), simulated, accounts.keys(who.account()));
+    private Step step(SignedIn halfway) {
+        Optional<SecondFactors.Standing> standing = factors.of(halfway);
+        return new Step(
+                standing.isEmpty(),
+                standing.map(SecondFactors.Standing::kind),
+                standing.map(SecondFactors.Standing::where).orElse(""),
+                factors.shownInDemo(halfway));
     }
 }

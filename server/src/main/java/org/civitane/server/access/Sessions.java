@@ -23,6 +23,7 @@ public class Sessions {
     private static final Duration CARRYING = Duration.ofMinutes(30);
 
     private static final Duration STAFF_IDLE = Duration.ofHours(1);
+    private static final Duration HALFWAY_IDLE = Duration.ofMinutes(10);
     private static final Duration APPLICANT_IDLE = Duration.ofMinutes(30);
 
     private final SecurityContextRepository contexts;
@@ -35,7 +36,12 @@ public class Sessions {
 
     void enter(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
         enter(new SignedInToken(who, List.of()), request, response);
-        Duration idle = who.role() == Role.APPLICANT ? APPLICANT_IDLE : STAFF_IDLE;
+        Duration idle = switch (who.role()) {
+            case APPLICANT -> APPLICANT_IDLE;
+            case CARRYING -> CARRYING;
+            case HALFWAY -> HALFWAY_IDLE;
+            case CASEWORKER, SUPERVISOR, AUDITOR -> STAFF_IDLE;
+        };
         request.getSession().setMaxInactiveInterval((int) idle.toSeconds());
     }
 

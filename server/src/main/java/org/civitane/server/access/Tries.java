@@ -71,11 +71,17 @@ class Tries {
                 .single();
     }
 
-    /** It was right: what failed before from there does not count any more. */
+    /** It was right, so it does not count. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void succeeded(long id, String email, From from) {
-        database.sql("delete from login_failure where id = ? or email = ? and address = ?")
-                .params(id, email, from.network())
+    public void takeBack(long id) {
+        database.sql("delete from login_failure where id = ?").param(id).update();
+    }
+
+    /** Someone is all the way in: what failed before from there does not count any more. */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void entered(String email, From from) {
+        database.sql("delete from login_failure where email = ? and address = ?")
+                .params(email, from.network())
                 .update();
     }
 

@@ -56,6 +56,24 @@ public record Contact(
         return mayLetter || mayEmail || mayText || mayCall;
     }
 
+    /** The same person, to whom letters go and nothing else. */
+    Contact byLetterAlone() {
+        return new Contact(
+                street,
+                houseNumber,
+                postCode,
+                personNumber,
+                email,
+                phone,
+                true,
+                false,
+                false,
+                mayCall,
+                safeName,
+                safeTime,
+                language);
+    }
+
     /** Whether anything of an address was given. */
     public boolean hasAddress() {
         return !street.isEmpty() && !postCode.isEmpty();

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.civitane.core.person.PersonNumber;
+import org.civitane.server.access.OtherAddresses;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
@@ -32,8 +33,10 @@ public class Contacts {
 
     private final JdbcClient database;
     private final Claims claims;
+    private final OtherAddresses addresses;
 
-    Contacts(JdbcClient database, Claims claims) {
+    Contacts(JdbcClient database, Claims claims, OtherAddresses addresses) {
+        this.addresses = addresses;
         this.database = database;
         this.claims = claims;
     }
@@ -151,6 +154,12 @@ public class Contacts {
                 .update();
     }
 
+    /** As {@link #keep}, that of whoever applied: where it names another address than their account's, that is asked first. */
+    public void keepOwn(UUID claim, UUID applicant, String member, Contact contact) {
+        keep(claim, member, contact);
+        addresses.ask(applicant, contact.email());
+    }
+
     /** Changes a contact. The history says that it changed, never to what. @throws Problem at what cannot stand */
     public Contact change(ClaimView claim, String member, Contact contact, SignedIn who) {
         check(contact);
@@ -164,7 +173,11 @@ public class Contacts {
         if (of(claim.id(), member).equals(contact)) {
             return contact;
         }
-        keep(claim.id(), member, contact);
+        if (member.equals(claims.applicantMember(claim))) {
+            keepOwn(claim.id(), claim.applicant(), member, contact);
+        } else {
+            keep(claim.id(), member, contact);
+        }
         claims.note(claim.id(), Actor.of(who), "contact-changed", Phrase.of("history.contact"));
         claims.touch(claim.id());
         return contact;

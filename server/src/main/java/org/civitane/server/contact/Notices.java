@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.civitane.server.access.Accounts;
+import org.civitane.server.access.OtherAddresses;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -29,7 +29,7 @@ public class Notices {
     private final JdbcClient database;
     private final Contacts contacts;
     private final Claims claims;
-    private final Accounts accounts;
+    private final OtherAddresses addresses;
     private final SchedulerClient jobs;
     private final Texts texts;
     private final AgencyClock clock;
@@ -38,14 +38,14 @@ public class Notices {
             JdbcClient database,
             Contacts contacts,
             Claims claims,
-            Accounts accounts,
+            OtherAddresses addresses,
             SchedulerClient jobs,
             Texts texts,
             AgencyClock clock) {
         this.database = database;
         this.contacts = contacts;
         this.claims = claims;
-        this.accounts = accounts;
+        this.addresses = addresses;
         this.jobs = jobs;
         this.texts = texts;
         this.clock = clock;
@@ -81,9 +81,8 @@ public class Notices {
     public Channel tell(UUID claimId) {
         ClaimView claim = claims.claim(claimId);
         Contact contact = contacts.of(claimId, claims.applicantMember(claim));
-        String email =
-                contact.email().isEmpty() ? accounts.account(claim.applicant()).email() : contact.email();
-        Channel channel = contact.mayEmail()
+        String email = addresses.addressFor(claim.applicant(), contact.email());
+        Channel channel = contact.mayEmail() && !email.isEmpty()
                 ? Channel.EMAIL
                 : contact.mayText() && !contact.phone().isEmpty() ? Channel.TEXT : Channel.NONE;
         String recipient = switch (channel) {

@@ -6,8 +6,6 @@ import java.time.LocalDateTime;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.civitane.core.calendar.BusinessCalendar;
-import org.civitane.server.access.Accounts;
-import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.documents.SimulatedCounter;
@@ -23,10 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Profile(Simulated.PROFILE)
 class DemoLoader {
     private static final long ONE_SERVER = 8_420_002;
-    private static final String PASSWORD = "halvern-demo-2026";
-    private static final String CASEWORKER = "asa.mikkel@halvern.example";
 
-    private final Accounts accounts;
+    private final DemoAccounts accounts;
     private final DemoIntake intake;
     private final DemoPapers papers;
     private final DemoCasework casework;
@@ -36,7 +32,7 @@ class DemoLoader {
     private LocalDate today = LocalDate.EPOCH;
 
     DemoLoader(
-            Accounts accounts,
+            DemoAccounts accounts,
             DemoIntake intake,
             DemoPapers papers,
             DemoCasework casework,
@@ -55,7 +51,7 @@ class DemoLoader {
     /** The day on which the demo began: all its dates are counted from there, also after a restart. */
     LocalDate day() {
         return database.sql("select min(created_at) from account where email = ?")
-                .param(CASEWORKER)
+                .param(DemoAccounts.CASEWORKER)
                 .query(java.sql.Timestamp.class)
                 .optional()
                 .map(at -> LocalDate.ofInstant(at.toInstant(), clock.getZone()))
@@ -70,23 +66,20 @@ class DemoLoader {
                 .param(ONE_SERVER)
                 .query(String.class)
                 .single();
-        if (accounts.find(CASEWORKER).isPresent()) {
+        if (accounts.areThere()) {
             return;
         }
-        SignedIn asa = accounts.register(CASEWORKER, "Ása Mikkel", PASSWORD, Role.CASEWORKER);
-        SignedIn joao = accounts.register("joao.brattli@halvern.example", "João Brattli", PASSWORD, Role.CASEWORKER);
-        accounts.register("sunniva.reis@halvern.example", "Sunniva Reis", PASSWORD, Role.SUPERVISOR);
-        accounts.register("edda.holm@halvern.example", "Edda Holm", PASSWORD, Role.AUDITOR);
+        DemoAccounts.Caseworkers staff = accounts.makeStaff();
         for (int i = 0; i < DemoHousehold.COUNT; i++) {
-            tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? joao : asa);
+            tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? staff.joao() : staff.asa());
             forgetWhatIsStored();
         }
-        DemoTenancy.ALL.forEach(tenancy -> tell(tenancy, asa));
-        DemoTraveller.ALL.forEach(traveller -> tell(traveller, asa));
+        DemoTenancy.ALL.forEach(tenancy -> tell(tenancy, staff.asa()));
+        DemoTraveller.ALL.forEach(traveller -> tell(traveller, staff.asa()));
     }
 
     private void tell(DemoTenancy tenancy, SignedIn caseworker) {
-        SignedIn applicant = accounts.register(tenancy.email(), tenancy.fullName(), PASSWORD, Role.APPLICANT);
+        SignedIn applicant = accounts.applicant(tenancy.email(), tenancy.fullName());
         LocalDate day = businessDaysAgo(tenancy.daysAgo());
         ClaimView claim = at(day, 10, () -> intake.handIn(tenancy, applicant, today));
         at(day, 16, () -> intake.answered(claim));
@@ -100,7 +93,7 @@ class DemoLoader {
     }
 
     private void tell(DemoTraveller traveller, SignedIn caseworker) {
-        SignedIn applicant = accounts.register(traveller.email(), traveller.fullName(), PASSWORD, Role.APPLICANT);
+        SignedIn applicant = accounts.applicant(traveller.email(), traveller.fullName());
         LocalDate day = businessDaysAgo(traveller.daysAgo());
         ClaimView claim = at(day, 10, () -> intake.handIn(traveller, applicant, day));
         at(day, 16, () -> intake.answered(claim));
@@ -144,8 +137,7 @@ class DemoLoader {
     }
 
     private void tell(DemoHousehold household, SignedIn caseworker) {
-        SignedIn applicant = accounts.find(household.email())
-                .orElseGet(() -> accounts.register(household.email(), household.fullName(), PASSWORD, Role.APPLICANT));
+        SignedIn applicant = accounts.applicant(household.email(), household.fullName());
         LocalDate day = dayOf(household);
         DemoPapers.On on = new DemoPapers.On(today, day);
         ClaimView claim = at(day, 9 + household.number() % 7, () -> intake.handIn(household, applicant, today));

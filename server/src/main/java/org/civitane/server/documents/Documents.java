@@ -21,6 +21,7 @@ import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.UnguessableNumber;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -93,7 +94,7 @@ public class Documents {
     /** A document by its number, as someone typed it. */
     @Transactional(readOnly = true)
     public Optional<Issued> numbered(String typed) {
-        return DocumentNumber.typed(typed)
+        return UnguessableNumber.typed(typed)
                 .flatMap(number -> database.sql("select * from document where number = ?")
                         .param(number)
                         .query(Documents::read)
@@ -140,7 +141,7 @@ public class Documents {
 
     private void issue(Dossier dossier, UUID id, Made made) {
         UUID claim = dossier.claim().id();
-        String number = DocumentNumber.next();
+        String number = UnguessableNumber.next();
         String digest = store.put(pdf.of(dossier, made.kind(), number, made.on(), made.until()));
         files.hold(digest);
         database.sql("""

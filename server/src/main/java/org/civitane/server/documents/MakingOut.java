@@ -88,11 +88,13 @@ class MakingOut {
      *
      * @param claim as it is held
      * @param said what the history says of it
-     * @throws Problem when nothing waits to be made out
+     * @throws Problem when nothing waits to be made out, or nothing ever did
      */
     void giveUp(ClaimView claim, Actor who, Phrase said) {
         if (store.waiting(claim.id()).isEmpty()) {
-            throw Problem.conflict("made-out", Phrase.of("document.made-out"));
+            throw store.wasAsked(claim.id())
+                    ? Problem.conflict("made-out", Phrase.of("document.made-out"))
+                    : Problem.notFound(Phrase.of("document.none"));
         }
         store.end(claim.id(), MakingStore.State.GIVEN_UP);
         claims.note(claim.id(), who, "given-up", said);

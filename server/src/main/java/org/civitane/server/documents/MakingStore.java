@@ -43,6 +43,15 @@ class MakingStore {
                 .list();
     }
 
+    /** Whether anything was ever to be made out on a claim. */
+    boolean wasAsked(UUID claim) {
+        return database.sql("select count(*) from making where claim_id = ?")
+                        .param(claim)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
     /** Nothing of a claim waits any more. */
     void end(UUID claim, State state) {
         database.sql("update making set state = ?, at = ? where claim_id = ? and state = 'WAITING'")

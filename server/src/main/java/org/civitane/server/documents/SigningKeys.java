@@ -3,13 +3,10 @@ package org.civitane.server.documents;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.math.BigInteger;
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.KeyFactory;
 import java.security.KeyPair;
 import java.security.KeyPairGenerator;
-import java.security.MessageDigest;
 import java.security.PrivateKey;
 import java.security.SecureRandom;
 import java.security.cert.CertificateFactory;
@@ -20,16 +17,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.Date;
 import java.util.Optional;
 import java.util.UUID;
-import javax.crypto.Cipher;
-import javax.crypto.spec.GCMParameterSpec;
-import javax.crypto.spec.SecretKeySpec;
 import org.bouncycastle.asn1.x500.X500Name;
 import org.bouncycastle.cert.X509CertificateHolder;
 import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
 import org.bouncycastle.operator.OperatorCreationException;
 import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
 import org.civitane.server.platform.AgencyClock;
-import org.springframework.beans.factory.annotation.Value;
+import org.civitane.server.platform.Sealing;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -47,18 +41,17 @@ class SigningKeys {
     private static final X500Name AGENCY = new X500Name("CN=Halvern Household Services,O=Isles of Halvern");
     private static final int BITS = 3072;
     private static final int YEARS = 20;
-    private static final int NONCE = 12;
-    private static final int TAG_BITS = 128;
+    private static final int SERIAL_BITS = 128;
     private static final SecureRandom RANDOM = new SecureRandom();
 
     private final JdbcClient database;
     private final AgencyClock clock;
-    private final String secret;
+    private final Sealing sealing;
 
-    SigningKeys(JdbcClient database, AgencyClock clock, @Value("${civitane.signing-secret}") String secret) {
+    SigningKeys(JdbcClient database, AgencyClock clock, Sealing sealing) {
         this.database = database;
         this.clock = clock;
-        this.secret = secret;
+        this.sealing = sealing;
     }
 
     /** A key that signs, and the certificate by which what it signed is checked. */
@@ -91,13 +84,13 @@ class SigningKeys {
             Date until = Date.from(
                     clock.today().plusYears(YEARS).atStartOfDay(clock.getZone()).toInstant());
             X509CertificateHolder holder = new JcaX509v3CertificateBuilder(
-                            AGENCY, new BigInteger(TAG_BITS, RANDOM), from, until, AGENCY, pair.getPublic())
+                            AGENCY, new BigInteger(SERIAL_BITS, RANDOM), from, until, AGENCY, pair.getPublic())
                     .build(new JcaContentSignerBuilder(SIGNED).build(pair.getPrivate()));
             database.sql("insert into signing_key (id, certificate, sealed_key, made_at) values (?, ?, ?, ?)")
                     .params(
                             UUID.randomUUID(),
                             holder.getEncoded(),
-                            sealed(pair.getPrivate().getEncoded()),
+                            sealing.seal(pair.getPrivate().getEncoded()),
                             Timestamp.from(clock.instant()))
                     .update();
             return new Pair(pair.getPrivate(), certificate(holder.getEncoded()));
@@ -108,28 +101,13 @@ class SigningKeys {
 
     private Pair opened(byte[] certificate, byte[] sealed) {
         try {
-            Cipher cipher = cipher(Cipher.DECRYPT_MODE, java.util.Arrays.copyOf(sealed, NONCE));
-            byte[] key = cipher.doFinal(sealed, NONCE, sealed.length - NONCE);
+            byte[] key = sealing.open(sealed);
             return new Pair(
                     KeyFactory.getInstance("RSA").generatePrivate(new PKCS8EncodedKeySpec(key)),
                     certificate(certificate));
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException("The key to sign with cannot be opened: is the secret another one?", e);
         }
-    }
-
-    private byte[] sealed(byte[] key) throws GeneralSecurityException {
-        byte[] nonce = new byte[NONCE];
-        RANDOM.nextBytes(nonce);
-        byte[] sealed = cipher(Cipher.ENCRYPT_MODE, nonce).doFinal(key);
-        return ByteBuffer.allocate(NONCE + sealed.length).put(nonce).put(sealed).array();
-    }
-
-    private Cipher cipher(int mode, byte[] nonce) throws GeneralSecurityException {
-        byte[] key = MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-        Cipher cipher = Cipher.getInstance("AES/GCM/NoPadding");
-        cipher.init(mode, new SecretKeySpec(key, "AES"), new GCMParameterSpec(TAG_BITS, nonce));
-        return cipher;
     }
 
     private static X509Certificate certificate(byte[] encoded) throws GeneralSecurityException {

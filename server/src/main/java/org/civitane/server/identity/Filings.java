@@ -8,6 +8,7 @@ import org.civitane.server.contact.Contacts;
 import org.civitane.server.intake.Origins;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Masked;
 import org.springframework.stereotype.Component;
 
 /** What was filed, masked so that whoever filed it can recognise it and nobody else learns from it. */

@@ -85,7 +85,7 @@ class HandingIn {
                 read.programme().isUrgent(determination));
         return claims.receive(claim, id -> {
             reach.forEach((whom, way) -> contacts.keep(id, whom, way));
-            contacts.keep(id, self, contact);
+            contacts.keepOwn(id, applicant.account(), self, contact);
             origins.keep(id, signing.device());
             photos.handedIn(applicant.account(), programme, id);
         });

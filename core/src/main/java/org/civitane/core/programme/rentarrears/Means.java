@@ -6,11 +6,10 @@ import org.civitane.core.amount.Percent;
 import org.civitane.core.amount.Rounding;
 import org.civitane.core.casefile.Expense;
 import org.civitane.core.casefile.ExpenseKind;
-import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Resource;
-import org.civitane.core.casefile.ResourceKind;
 import org.civitane.core.policy.MedianIncome;
 import org.civitane.core.policy.PolicyVersion;
+import org.civitane.core.programme.CountedIncome;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -45,7 +44,7 @@ record Means(
             Reasoning why) {
         RentArrearsPolicy policy = RentArrearsPolicy.of(version);
         int size = why.count("householdSize", file.members().size(), RULE, s -> s.fact("members"));
-        Money gross = gross(file, why);
+        Money gross = CountedIncome.annual("grossAnnual", file.incomes(), RULE, why);
         Money borne = gross.percent(policy.medicalBorne, Money.CENT, Rounding.HALF_UP);
         Money medicalPaid = annual(file, ExpenseKind.MEDICAL);
         Money medical = why.money(
@@ -77,7 +76,7 @@ record Means(
                         .table(medianVersion));
         Money assets = why.money(
                 "assets",
-                assets(file),
+                Resource.usable(file.resources().orElseThrow()),
                 RULE,
                 s -> s.input("limit", policy.assetLimit).fact("resources").table(version));
         Band band = band(file, receivedOn, adjusted, median, version, why);
@@ -98,26 +97,6 @@ record Means(
                 .build();
     }
 
-    private static Money gross(RentArrearsCase file, Reasoning why) {
-        Reasoning each = why.below("grossAnnual", RULE);
-        Money sum = Money.ZERO;
-        for (IncomeLine line : file.incomes()) {
-            if (line.kind().counts()) {
-                sum = sum.plus(each.money(
-                        "incomeLine",
-                        line.countedAnnual(),
-                        RULE,
-                        s -> s.input("member", line.member())
-                                .input("kind", line.kind())
-                                .input("amount", line.amount())
-                                .input("frequency", line.frequency())
-                                .fact("incomes", line.id(), "amount")));
-            }
-        }
-        each.concluded(Value.of(sum), s -> {});
-        return sum;
-    }
-
     private static Money annual(RentArrearsCase file, ExpenseKind kind) {
         Money sum = Money.ZERO;
         for (Expense expense : file.expenses()) {
@@ -126,23 +105,6 @@ record Means(
             }
         }
         return sum;
-    }
-
-    private static Money assets(RentArrearsCase file) {
-        Money sum = Money.ZERO;
-        for (Resource resource : file.resources().orElseThrow()) {
-            if (counts(resource.kind())) {
-                sum = sum.plus(resource.amount());
-            }
-        }
-        return sum;
-    }
-
-    private static boolean counts(ResourceKind kind) {
-        return switch (kind) {
-            case CASH, BANK, INVESTMENT, OTHER_PROPERTY -> true;
-            case RETIREMENT, HOME, VEHICLE -> false;
-        };
     }
 
     private static Band band(

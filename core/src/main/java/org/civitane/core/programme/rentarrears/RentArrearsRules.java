@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.Person;
@@ -18,6 +17,7 @@ import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Limit;
 import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.PostCodes;
 import org.civitane.core.programme.Status;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Hardship;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord;
@@ -32,7 +32,6 @@ final class RentArrearsRules {
     private static final Rule DECIDED = new Rule(RentArrears.ID, "Decided");
     private static final Rule INCOMPLETE = new Rule(RentArrears.ID, "Incomplete");
     private static final String SUBJECT = "household";
-    private static final Pattern FOUR_DIGITS = Pattern.compile("[0-9]{4}");
 
     private final RentArrearsCase file;
     private final Reasoning why;
@@ -130,7 +129,7 @@ final class RentArrearsRules {
         String postCode = file.home().orElseThrow().postCode();
         if (!why.holds(
                 "inside",
-                isInside(postCode),
+                PostCodes.isWithin(postCode, policy.firstPostCode, policy.lastPostCode),
                 DECIDED,
                 s -> s.input("postCode", postCode).fact("home", "postCode"))) {
             return Optional.of(Basis.OUTSIDE);
@@ -155,14 +154,6 @@ final class RentArrearsRules {
         }
         boolean tenant = why.holds("tenant", isTenant(), DECIDED, s -> s.fact("lease", "names"));
         return tenant ? Optional.empty() : Optional.of(Basis.NOT_TENANT);
-    }
-
-    private boolean isInside(String postCode) {
-        if (!FOUR_DIGITS.matcher(postCode).matches()) {
-            return false;
-        }
-        int number = Integer.parseInt(postCode);
-        return number >= policy.firstPostCode && number <= policy.lastPostCode;
     }
 
     private boolean isTenant() {

@@ -1,11 +1,11 @@
-package org.civitane.server.documents;
+package org.civitane.server.platform;
 
 import java.security.SecureRandom;
 import java.util.Locale;
 import java.util.Optional;
 
-/** The number of a document: sixteen signs in four groups, 80 bits that say nothing of anybody. */
-final class DocumentNumber {
+/** A number that nobody can guess and people can type: sixteen signs in four groups, 80 bits that say nothing of anybody. */
+public final class UnguessableNumber {
     /** No sign that can be taken for another. */
     private static final String SIGNS = "0123456789ABCDEFGHJKMNPQRSTVWXYZ";
 
@@ -13,9 +13,9 @@ final class DocumentNumber {
     private static final int GROUP = 4;
     private static final SecureRandom RANDOM = new SecureRandom();
 
-    private DocumentNumber() {}
+    private UnguessableNumber() {}
 
-    static String next() {
+    public static String next() {
         StringBuilder number = new StringBuilder();
         for (int i = 0; i < LENGTH; i++) {
             if (i > 0 && i % GROUP == 0) {
@@ -27,7 +27,7 @@ final class DocumentNumber {
     }
 
     /** A number as someone typed it: in any case, with blanks or without groups, O for 0 and I or L for 1. */
-    static Optional<String> typed(String text) {
+    public static Optional<String> typed(String text) {
         String bare = text.toUpperCase(Locale.ROOT)
                 .replaceAll("[\\s-]", "")
                 .replace('O', '0')
