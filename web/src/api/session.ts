@@ -30,6 +30,10 @@ export function useSessionChange() {
   const queries = useQueryClient();
   const entered = (session: Schemas['Session']) => {
     tellEnded(false);
+    if (session.step) {
+      queries.setQueryData(['session'], session);
+      return;
+    }
     forgetKept();
     void forgetFiles();
     queries.clear();
@@ -67,7 +71,7 @@ export function useSessionChange() {
     onSuccess: back,
   });
   /** A second step was set up while signing in. */
-  const stepOn = () => void queries.invalidateQueries({ queryKey: ['session'] });
+  const stepOn = (session: Schemas['Session']) => queries.setQueryData(['session'], session);
   /** Sends a code; the account is made with it. */
   const signUp = useMutation({
     mutationFn: (wish: Schemas['SignUp']) => take(api.POST('/api/account', { body: wish })),

@@ -24,7 +24,7 @@ export function SetUpStep({ kinds, askPassword, onIn }: Props) {
   const [begun, setBegun] = useState<Schemas['Begun'] | null>(null);
   const [phone, setPhone] = useState('');
   const [on, setOn] = useState<Schemas['FactorOn'] | null>(null);
-  if (on) return <Recovery codes={on.recovery} onDone={() => onIn(on.session)} />;
+  if (on) return <Recovery on={on} onDone={() => onIn(on.session)} />;
   if (begun) return <FirstCode begun={begun} phone={phone} onOn={setOn} />;
   return (
     <Choose
@@ -133,7 +133,7 @@ function FirstCode({ begun, phone, onOn }: FirstProps) {
   );
 }
 
-function Recovery({ codes, onDone }: { codes: string[]; onDone: () => void }) {
+function Recovery({ on, onDone }: { on: Schemas['FactorOn']; onDone: () => void }) {
   const { t } = useTranslation();
   const { stepOn } = useSessionChange();
   return (
@@ -141,7 +141,7 @@ function Recovery({ codes, onDone }: { codes: string[]; onDone: () => void }) {
       <h3 className="text-xl">{t('step.recoveryTitle')}</h3>
       <p>{t('step.recoveryWords')}</p>
       <ul className="columns-1 gap-8 tabular-nums sm:columns-2" data-testid="recovery">
-        {codes.map((code) => (
+        {on.recovery.map((code) => (
           <li key={code} className="py-1">
             <code>{code}</code>
           </li>
@@ -159,7 +159,7 @@ function Recovery({ codes, onDone }: { codes: string[]; onDone: () => void }) {
           type="button"
           className="btn btn-primary h-auto min-h-12"
           onClick={() => {
-            stepOn();
+            stepOn(on.session);
             onDone();
           }}
         >

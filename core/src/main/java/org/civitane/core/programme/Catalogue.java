@@ -6,9 +6,12 @@ import java.util.stream.Stream;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
+import org.civitane.core.programme.mortgagearrears.MortgageArrears;
 import org.civitane.core.programme.paidleave.PaidLeave;
 import org.civitane.core.programme.rentarrears.RentArrears;
+import org.civitane.core.programme.repaymentplan.RepaymentPlan;
 import org.civitane.core.programme.schoolmeals.SchoolMeals;
+import org.civitane.core.programme.supportintake.SupportIntake;
 import org.civitane.core.programme.valuationreview.ValuationReview;
 
 /** The programmes there are. Adding one adds its line here and touches nothing else. */
@@ -19,7 +22,10 @@ public final class Catalogue {
             new PaidLeave(),
             new RentArrears(),
             new ValuationReview(),
-            new ConductCertificate());
+            new ConductCertificate(),
+            new MortgageArrears(),
+            new RepaymentPlan(),
+            new SupportIntake());
 
     private Catalogue() {}
 

@@ -38,6 +38,11 @@ public final class RulebookTables {
             photoLeastWidth 413; photoLeastHeight 531; photoMostBytes 2097152; photoLeastShapePercent 74; \
             photoMostShapePercent 82; photoMonths 6; mostCopies 5; copyFee 18; fastFee 12; mailFee 4; \
             mailAbroadFee 19; onlineOnlyFrom 2026-01-01; validMonths 6; fastDueDays 5; dueDays 20
+            mortgage-arrears 2025-07-01: hardshipFrom 2025-01-01; leastMissed 2; firstPostCode 1000; lastPostCode 4999; \
+            incomeLimitPercent 140; assetLimit 30000; mostTotal 28000; dueDays 30
+            repayment-plan 2025-07-01: fewestMonths 2; mostMonths 18; leastFirstSharePercent 15; \
+            mostFirstSharePercent 100; statementMonths 3; interestPercent 4.5; firstDueDays 5; dueDays 10
+            support-intake 2025-07-01: firstTermYear 2025; lastTermYear 2099; earliestDays 3; dueDays 2
             unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 

@@ -51,7 +51,16 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public class ContractTest {
     /** {@code programme what}, as the checks below call it. */
-    private static final Set<String> NOT_YET = Set.of("paid-leave form", "paid-leave letters", "valuation-review form");
+    private static final Set<String> NOT_YET = Set.of(
+            "paid-leave form",
+            "paid-leave letters",
+            "valuation-review form",
+            "mortgage-arrears form",
+            "repayment-plan form",
+            "support-intake form");
+
+    /** Their chapters say so. */
+    private static final Set<String> DENIES_NOBODY = Set.of("support-intake");
 
     private static final PolicyBook BOOK = ShippedPolicy.book();
 
@@ -98,7 +107,10 @@ public class ContractTest {
         Wording wording = programme.wording(Locale.ENGLISH);
         boolean all = programme.findings().keySet().stream().allMatch(result -> wording.has("letter." + result));
         assertYet(id + " letters", all);
-        assertThat(programme.findings().values()).contains(Finding.GRANTED, Finding.REFUSED, Finding.OPEN);
+        assertThat(programme.findings().values()).contains(Finding.GRANTED, Finding.OPEN);
+        assertThat(programme.findings().values().contains(Finding.REFUSED))
+                .as(id)
+                .isNotEqualTo(DENIES_NOBODY.contains(id));
     }
 
     @Test(dataProvider = "programmes")
@@ -131,7 +143,9 @@ public class ContractTest {
             JsonNode file = Json.mapper().readTree(example);
             for (FactSpec fact : programme.facts()) {
                 JsonNode value = file.path(fact.name());
-                if (!value.isMissingNode() && !(fact.shape() instanceof Shape.Unread)) {
+                boolean given = !value.isMissingNode()
+                        && !(value.isString() && value.asString().isBlank());
+                if (given && !(fact.shape() instanceof Shape.Unread)) {
                     assertThat(FactText.words(fact.shape(), value, wording))
                             .as(id + " " + fact.name() + " " + value)
                             .isNotBlank()

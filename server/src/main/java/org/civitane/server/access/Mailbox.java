@@ -10,8 +10,10 @@ import org.springframework.stereotype.Component;
 class Mailbox {
     private final String address;
 
-    Mailbox(Environment environment, @Value("${civitane.carrier}") String carrier) {
-        this.address = environment.matchesProfiles(Simulated.PROFILE) ? carrier + "/mailbox" : "";
+    Mailbox(Environment environment, @Value("${civitane.standins-port:0}") int port) {
+        this.address = environment.matchesProfiles(Simulated.PROFILE)
+                ? "http://127.0.0.1:" + port + "/standins/mail-page"
+                : "";
     }
 
     /** Empty where mail is carried. */

@@ -28,7 +28,7 @@ class CarrierMailbox {
     }
 
     @Operation(summary = "What was carried to an address, the newest first, for a browser.")
-    @GetMapping(value = "/standins/carrier/mailbox", produces = MediaType.TEXT_HTML_VALUE)
+    @GetMapping(value = "/standins/mail-page", produces = MediaType.TEXT_HTML_VALUE)
     String mailbox(@RequestParam(defaultValue = "") String of) {
         List<Carrier.Sent> found = carrier.carried().stream()
                 .filter(each -> each.recipient().equalsIgnoreCase(of.strip()))

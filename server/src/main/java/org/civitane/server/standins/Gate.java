@@ -29,7 +29,9 @@ class Gate implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/standins/**").excludePathPatterns("/standins/pay-page/**");
+        registry.addInterceptor(this)
+                .addPathPatterns("/standins/**")
+                .excludePathPatterns("/standins/pay-page/**", "/standins/mail-page");
     }
 
     @Override
