@@ -13,8 +13,8 @@ export const enAccounts = {
     noStep: 'not yet',
     closed: 'closed',
     you: 'you',
-    close: 'Close',
-    removeStep: 'Lost their phone',
+    close: 'Close the account',
+    removeStep: 'They lost their phone',
     become: 'Change the role of {{name}}',
     asked: {
       role: '{{by}} wants this to be: {{role}}.',
@@ -23,6 +23,7 @@ export const enAccounts = {
     },
     agree: 'Agree',
     refuse: 'Do not agree',
+    takeBack: 'Take it back',
     makeTitle: 'Make an account',
     email: 'E-mail address at work',
     fullName: 'Full name',

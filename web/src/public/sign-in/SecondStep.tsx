@@ -32,8 +32,8 @@ export function SecondStep({ step, onIn }: Props) {
         problem={giveCode.error}
       />
       {shown && (
-        <p className="border-s-4 border-base-300 ps-3 text-sm">
-          {t('step.demo')}{' '}
+        <div className="border-s-4 border-base-300 ps-3 text-sm">
+          <p>{t('step.demo')}</p>
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-primary tabular-nums"
@@ -41,7 +41,7 @@ export function SecondStep({ step, onIn }: Props) {
           >
             {t('step.useShown', { code: shown })}
           </button>
-        </p>
+        </div>
       )}
       {!isAbout(giveCode.error, 'code') && <Problem of={giveCode.error} />}
       <Problem of={again.error} />

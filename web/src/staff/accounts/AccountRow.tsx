@@ -155,7 +155,7 @@ function Wanted({ change, isOwnWish, maySettle, busy, onDeed }: WantedProps) {
           )}
           {maySettle && (
             <Press className={LINK} busy={busy} onClick={() => onDeed({ what: 'refuse' })}>
-              {t('accounts.refuse')}
+              {t(isOwnWish ? 'accounts.takeBack' : 'accounts.refuse')}
             </Press>
           )}
         </div>

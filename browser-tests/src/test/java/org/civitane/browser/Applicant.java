@@ -33,6 +33,7 @@ final class Applicant {
         button("Send me the code");
         page.getByLabel("Code").fill(Civitane.codeSent(page));
         button("Make an account");
+        page.waitForURL(url -> !url.endsWith("/sign-up"));
     }
 
     void fillPeople() {

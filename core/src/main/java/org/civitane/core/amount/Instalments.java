@@ -7,6 +7,17 @@ import java.util.List;
 public final class Instalments {
     private Instalments() {}
 
+    /** Equal parts, each down to the cent; the first takes what that leaves over as well. @param parts above 0 */
+    public static List<Money> firstTakesTheRest(Money amount, int parts) {
+        Money each = amount.dividedBy(parts, Money.CENT, Rounding.DOWN);
+        List<Money> all = new ArrayList<>();
+        all.add(amount.minus(each.times(parts - 1L)));
+        for (int i = 1; i < parts; i++) {
+            all.add(each);
+        }
+        return all;
+    }
+
     /** What each part is before the cents are settled: the amount shared alike, half up to the cent. @param parts above 0 */
     public static Money each(Money amount, int parts) {
         return amount.dividedBy(parts, Money.CENT, Rounding.HALF_UP);

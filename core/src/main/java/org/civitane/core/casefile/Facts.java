@@ -101,6 +101,22 @@ public final class Facts {
         }
     }
 
+    /**
+     * No two lines are the same in what tells them apart.
+     *
+     * @param before the pointer of the list, with a slash behind it
+     * @param after where in a line it stands
+     * @throws InvalidFact at the second of two
+     */
+    public static <T> void checkOnce(List<T> lines, Function<T, ?> by, String before, String after) {
+        Set<Object> seen = new HashSet<>();
+        for (int i = 0; i < lines.size(); i++) {
+            if (!seen.add(by.apply(lines.get(i)))) {
+                throw new InvalidFact(before + i + after, Fault.of("twice"));
+            }
+        }
+    }
+
     /** @throws InvalidFact at {@code /decidedOn} when a case is decided before it is received */
     public static void checkDecided(LocalDateTime receivedAt, Optional<LocalDate> decidedOn) {
         LocalDate receivedOn = BusinessCalendar.received(receivedAt);

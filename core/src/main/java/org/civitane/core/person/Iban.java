@@ -1,11 +1,18 @@
 package org.civitane.core.person;
 
+import java.math.BigInteger;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.apache.commons.validator.routines.IBANValidator;
 
 /** Bank account numbers per ISO 13616 (rulebook 0.5). */
 public final class Iban {
+    private static final Pattern HALVERNS = Pattern.compile("XH[0-9]{18}");
+    /** The letters X and H as numbers. */
+    private static final String HALVERN = "3317";
+
+    private static final BigInteger NINETY_SEVEN = BigInteger.valueOf(97);
     private static final int HALVERN_LENGTH = 20;
     private static final IBANValidator VALIDATOR = validator();
 
@@ -18,6 +25,15 @@ public final class Iban {
      */
     public static boolean isValid(String text) {
         return VALIDATOR.isValid(text);
+    }
+
+    /** Whether a text is exactly {@code XH} and 18 digits that leave 1 when 97 divides them as ISO 13616 has it. */
+    public static boolean isHalverns(String text) {
+        if (!HALVERNS.matcher(text).matches()) {
+            return false;
+        }
+        String turned = text.substring(4) + HALVERN + text.substring(2, 4);
+        return new BigInteger(turned).mod(NINETY_SEVEN).equals(BigInteger.ONE);
     }
 
     /**

@@ -63,6 +63,11 @@ public final class PolicyVersion {
         return figure(name).stream().map(Money::parse).toList();
     }
 
+    /** A row of whole numbers by its name. @throws IllegalArgumentException as {@link #money} */
+    public List<Integer> counts(String name) {
+        return figure(name).stream().map(Integer::valueOf).toList();
+    }
+
     /** This version seen through a record of the programme that uses it; made once, by {@code reader}. */
     public <T> T view(Class<T> type, Function<PolicyVersion, T> reader) {
         Object known = views.get(type);

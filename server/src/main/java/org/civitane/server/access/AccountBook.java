@@ -1,8 +1,11 @@
 package org.civitane.server.access;
 
 import java.sql.Timestamp;
+import java.text.Collator;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.platform.AgencyClock;
@@ -53,7 +56,8 @@ class AccountBook {
     record Change(UUID id, Optional<Role> role, UUID askedBy, String askedByName) {}
 
     List<StaffAccount> staff() {
-        return database.sql("""
+        return database
+                .sql("""
                         select a.id, a.display_name, a.email, a.role, a.state = 'CLOSED' as closed,
                           (select max(s.at) from sign_in s where s.account_id = a.id) as last_used,
                           exists (select from second_factor f where f.account_id = a.id and f.confirmed_at is not null) as second_step,
@@ -61,7 +65,7 @@ class AccountBook {
                         from account a
                           left join account_change c on c.account_id = a.id and c.state = 'ASKED'
                           left join account b on b.id = c.asked_by
-                        where a.role <> 'APPLICANT' order by a.state desc, a.display_name, a.id""")
+                        where a.role <> 'APPLICANT' order by a.id""")
                 .query((row, number) -> new StaffAccount(
                         row.getObject("id", UUID.class),
                         row.getString("display_name"),
@@ -71,7 +75,11 @@ class AccountBook {
                         Optional.ofNullable(row.getTimestamp("last_used")).map(Timestamp::toInstant),
                         row.getBoolean("second_step"),
                         change(row)))
-                .list();
+                .list()
+                .stream()
+                .sorted(Comparator.comparing(StaffAccount::closed)
+                        .thenComparing(StaffAccount::name, Collator.getInstance(Locale.ENGLISH)))
+                .toList();
     }
 
     private static Optional<Change> change(java.sql.ResultSet row) throws java.sql.SQLException {

@@ -2,6 +2,7 @@ package org.civitane.server.access;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.civitane.core.person.Names;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.SquareCode;
@@ -72,13 +73,11 @@ class CounterAccounts {
 
     /** The first name in plain letters, and signs that make it the only one. */
     private String newName(String displayName) {
-        String plain = java.text.Normalizer.normalize(displayName.strip(), java.text.Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT);
-        String first = plain.split("[^a-z]+", 2)[0];
+        String first =
+                Names.tokens(displayName).stream().findFirst().orElse("guest").toLowerCase(Locale.ROOT);
         String signs =
                 UnguessableNumber.next().replace("-", "").substring(0, SIGNS).toLowerCase(Locale.ROOT);
-        String name = (first.isEmpty() ? "guest" : first) + "-" + signs;
+        String name = first + "-" + signs;
         return accounts.find(name).isPresent() ? newName(displayName) : name;
     }
 }

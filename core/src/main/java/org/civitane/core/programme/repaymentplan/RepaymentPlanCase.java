@@ -3,10 +3,8 @@ package org.civitane.core.programme.repaymentplan;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.YearMonth;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
@@ -19,7 +17,6 @@ import org.civitane.core.casefile.Signature;
 import org.civitane.core.casefile.WrittenAs;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
-import org.civitane.core.fault.Fault;
 
 /**
  * One application for a repayment plan; the components are the fields of the case file.
@@ -144,12 +141,7 @@ public record RepaymentPlanCase(
         Facts.checkNamed(members, expenses.orElse(List.of()), Cost::member, "/expenses/", "/for");
         Facts.checkUnique("/debts", debts.orElse(List.of()), Debt::id);
         Facts.checkDecided(receivedAt, decidedOn);
-        Set<YearMonth> seen = new HashSet<>();
-        for (int i = 0; i < statements.size(); i++) {
-            if (!seen.add(statements.get(i))) {
-                throw new InvalidFact("/statements/" + i, Fault.of("month-twice", statements.get(i)));
-            }
-        }
+        Facts.checkOnce(statements, month -> month, "/statements/", "");
     }
 
     @Override

@@ -1,10 +1,8 @@
 package org.civitane.core.programme.supportintake;
 
 import java.time.LocalDateTime;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
@@ -100,14 +98,7 @@ public record SupportIntakeCase(
         if (members.size() > 1) {
             throw new InvalidFact("/members/1", Fault.of("one-member"));
         }
-        Set<Object> seen = new HashSet<>();
-        for (int i = 0; i < slots.size(); i++) {
-            if (!seen.add(slots.get(i).when())) {
-                throw new InvalidFact(
-                        "/slots/" + i + "/start",
-                        Fault.of("slot-twice", slots.get(i).adviser()));
-            }
-        }
+        Facts.checkOnce(slots, Slot::when, "/slots/", "/start");
     }
 
     @Override
