@@ -119,9 +119,22 @@ public final class Facts {
 
     /** @throws InvalidFact at {@code /decidedOn} when a case is decided before it is received */
     public static void checkDecided(LocalDateTime receivedAt, Optional<LocalDate> decidedOn) {
+        checkNotBefore(receivedAt, decidedOn, "/decidedOn");
+    }
+
+    /** @throws InvalidFact at {@code pointer} when a day lies before the received date */
+    public static void checkNotBefore(LocalDateTime receivedAt, Optional<LocalDate> day, String pointer) {
         LocalDate receivedOn = BusinessCalendar.received(receivedAt);
-        if (decidedOn.filter(day -> day.isBefore(receivedOn)).isPresent()) {
-            throw new InvalidFact("/decidedOn", Fault.of("decided-first", receivedOn));
+        if (day.filter(each -> each.isBefore(receivedOn)).isPresent()) {
+            throw new InvalidFact(pointer, Fault.of("before-received", receivedOn));
+        }
+    }
+
+    /** @throws InvalidFact at {@code pointer} when an id is nobody's */
+    public static void checkMember(List<? extends Member> members, Optional<String> id, String pointer) {
+        if (id.filter(each -> members.stream().noneMatch(member -> member.id().equals(each)))
+                .isPresent()) {
+            throw new InvalidFact(pointer, Fault.of("no-member", id.get()));
         }
     }
 

@@ -27,10 +27,14 @@ public interface Member {
      * 0.2). Negative before birth.
      */
     default int ageOn(LocalDate day) {
-        int years = day.getYear() - dateOfBirth().getYear();
-        boolean birthdayToCome = day.getMonthValue() < dateOfBirth().getMonthValue()
-                || day.getMonthValue() == dateOfBirth().getMonthValue()
-                        && day.getDayOfMonth() < dateOfBirth().getDayOfMonth();
+        return ageOn(dateOfBirth(), day);
+    }
+
+    /** As {@link #ageOn(LocalDate)}, of someone who is no member. */
+    static int ageOn(LocalDate born, LocalDate day) {
+        int years = day.getYear() - born.getYear();
+        boolean birthdayToCome = day.getMonthValue() < born.getMonthValue()
+                || day.getMonthValue() == born.getMonthValue() && day.getDayOfMonth() < born.getDayOfMonth();
         return birthdayToCome ? years - 1 : years;
     }
 

@@ -15,6 +15,7 @@ import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.Quarter;
 import org.civitane.core.casefile.MayBeNegative;
+import org.civitane.core.casefile.MustBeGiven;
 import org.civitane.core.casefile.Unread;
 import org.civitane.core.casefile.WrittenAs;
 import org.civitane.core.reasoning.FactPath;
@@ -111,6 +112,10 @@ public final class FactSpecs {
     /** As they are read: what is optional, a list, or yes or no may be left out. */
     private static boolean mayBeLeftOut(RecordComponent component) {
         Class<?> type = component.getType();
+        return !component.isAnnotationPresent(MustBeGiven.class) && isEmptyWithout(type);
+    }
+
+    private static boolean isEmptyWithout(Class<?> type) {
         return type == Optional.class || type == List.class || type == Map.class || type == boolean.class;
     }
 

@@ -52,7 +52,6 @@ public record MachineReadableZone(String nameField, String birth, String expiry,
     private static final char FILLER = '<';
     private static final int TD1_LINES = 3;
     private static final int CENTURY = 100;
-    private static final int[] WEIGHTS = {7, 3, 1};
 
     /** Reads the lines; empty when their number, a length or a character is wrong. */
     public static Optional<MachineReadableZone> read(List<String> lines) {
@@ -145,18 +144,7 @@ public record MachineReadableZone(String nameField, String birth, String expiry,
     }
 
     private static boolean isRight(String field, char digit) {
-        int sum = 0;
-        for (int i = 0; i < field.length(); i++) {
-            sum += value(field.charAt(i)) * WEIGHTS[i % WEIGHTS.length];
-        }
-        return digit == '0' + sum % 10;
-    }
-
-    private static int value(char c) {
-        if (c == FILLER) {
-            return 0;
-        }
-        return c <= '9' ? c - '0' : c - 'A' + 10;
+        return digit == '0' + CheckCharacters.weighted731(field);
     }
 
     private static Optional<LocalDate> date(String field, int lastOfThisCentury) {

@@ -24,12 +24,7 @@ public record PersonNumber(String digits) {
 
     /** The ISO/IEC 7064 MOD 11,10 check digit of a row of digits. */
     public static int checkDigit(String digits) {
-        int product = 10;
-        for (int i = 0; i < digits.length(); i++) {
-            int sum = (digits.charAt(i) - '0' + product) % 10;
-            product = (sum == 0 ? 10 : sum) * 2 % 11;
-        }
-        return (11 - product) % 10;
+        return CheckCharacters.mod11(digits);
     }
 
     /** As people read it: {@code 1234 567 8903}. */

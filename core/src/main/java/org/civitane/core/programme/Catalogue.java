@@ -5,9 +5,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.programme.conductcertificate.ConductCertificate;
+import org.civitane.core.programme.dentalsupport.DentalSupport;
+import org.civitane.core.programme.disabilityallowance.DisabilityAllowance;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
 import org.civitane.core.programme.mortgagearrears.MortgageArrears;
 import org.civitane.core.programme.paidleave.PaidLeave;
+import org.civitane.core.programme.payerregistration.PayerRegistration;
 import org.civitane.core.programme.rentarrears.RentArrears;
 import org.civitane.core.programme.repaymentplan.RepaymentPlan;
 import org.civitane.core.programme.schoolmeals.SchoolMeals;
@@ -25,7 +28,10 @@ public final class Catalogue {
             new ConductCertificate(),
             new MortgageArrears(),
             new RepaymentPlan(),
-            new SupportIntake());
+            new SupportIntake(),
+            new DentalSupport(),
+            new DisabilityAllowance(),
+            new PayerRegistration());
 
     private Catalogue() {}
 

@@ -43,6 +43,14 @@ public final class RulebookTables {
             repayment-plan 2025-07-01: fewestMonths 2; mostMonths 18; leastFirstSharePercent 15; \
             mostFirstSharePercent 100; statementMonths 3; interestPercent 4.5; firstDueDays 5; dueDays 10
             support-intake 2025-07-01: firstTermYear 2025; lastTermYear 2099; earliestDays 3; dueDays 2
+            dental-support 2025-07-01: claimMonths 3; ageUnder 14; mostAwards 3; tierUnder 52000 66000 84000; \
+            tierAmount 580 370 190; payDays 5; chequeDays 10; dueDays 10
+            disability-allowance 2025-07-01: ageUnder 65; certificateYears 6; renewalMonths 3; residentMonths 24; \
+            incomeLimitPercent 80; percentFrom 45 65 85; monthly 210 330 460; severalKinds 65; photoLeastBytes 20480; \
+            photoMostBytes 204800; photoLeastWidth 240; photoLeastHeight 320; markLeastBytes 5120; \
+            markMostBytes 51200; markLeastWidth 160; markLeastHeight 60; dueDays 20
+            payer-registration 2025-07-01: firstPostCode 1000; lastPostCode 4999; fewestNumbers 2; \
+            firstPermitYear 1990; refereeDays 10; refereeAge 18; mostStoodFor 5; bringDays 30; dueDays 10
             unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.casefile.MustBeGiven;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
@@ -46,7 +47,9 @@ final class RecordReader<T> implements Reader<T> {
         for (int i = 0; i < components.length; i++) {
             names[i] = Records.nameOf(components[i]);
             readers[i] = Records.readerFor(components[i]);
-            absences[i] = absenceOf(components[i].getType());
+            absences[i] = components[i].isAnnotationPresent(MustBeGiven.class)
+                    ? Absence.ERROR
+                    : absenceOf(components[i].getType());
             nullable[i] = components[i].isAnnotationPresent(MayBeNull.class);
             positions.put(names[i], i);
         }

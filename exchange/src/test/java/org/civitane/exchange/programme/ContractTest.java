@@ -57,7 +57,10 @@ public class ContractTest {
             "valuation-review form",
             "mortgage-arrears form",
             "repayment-plan form",
-            "support-intake form");
+            "support-intake form",
+            "dental-support form",
+            "disability-allowance form",
+            "payer-registration form");
 
     /** Their chapters say so. */
     private static final Set<String> DENIES_NOBODY = Set.of("support-intake");

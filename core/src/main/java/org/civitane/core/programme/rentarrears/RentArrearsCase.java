@@ -13,6 +13,7 @@ import org.civitane.core.casefile.Expense;
 import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.casefile.MustBeGiven;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.fact.SaidBy;
@@ -74,7 +75,7 @@ public record RentArrearsCase(
     }
 
     /** The names of the tenants in the lease, as written there. */
-    public record Lease(List<String> names) {
+    public record Lease(@MustBeGiven List<String> names) {
         public Lease {
             names = List.copyOf(names);
         }

@@ -1,7 +1,6 @@
 package org.civitane.core.programme.supportintake;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.civitane.core.person.Luhn;
@@ -39,8 +38,7 @@ final class Missing {
 
     private static boolean isOf(String email, Place place) {
         String domain = small(email.substring(email.indexOf('@') + 1));
-        return place.domains().orElse(List.of()).stream()
-                .anyMatch(each -> small(each).equals(domain));
+        return place.domains().stream().anyMatch(each -> small(each).equals(domain));
     }
 
     /** With A to Z small and all else as it is. */

@@ -7,6 +7,7 @@ import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
+import org.civitane.core.casefile.MustBeGiven;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.fact.SaidBy;
@@ -60,13 +61,10 @@ public record SupportIntakeCase(
 
     /** The place of learning. @param domains of its e-mail addresses, from the register of places; must be there */
     public record Place(
-            String name, @WordOf(SaidBy.REGISTER) Optional<List<String>> domains) {
-        /** @throws InvalidFact when the domains are not there */
+            String name,
+            @WordOf(SaidBy.REGISTER) @MustBeGiven List<String> domains) {
         public Place {
-            domains = Facts.copyOf(domains);
-            if (domains.isEmpty()) {
-                throw new InvalidFact("/domains", Fault.of("must-be-given", "domains"));
-            }
+            domains = List.copyOf(domains);
         }
     }
 
