@@ -130,6 +130,14 @@ public final class Facts {
         }
     }
 
+    /** @throws InvalidFact at {@code pointer} when a day lies after the received date */
+    public static void checkNotAfter(LocalDateTime receivedAt, Optional<LocalDate> day, String pointer) {
+        LocalDate receivedOn = BusinessCalendar.received(receivedAt);
+        if (day.filter(each -> each.isAfter(receivedOn)).isPresent()) {
+            throw new InvalidFact(pointer, Fault.of("after-received", receivedOn));
+        }
+    }
+
     /** @throws InvalidFact at {@code pointer} when an id is nobody's */
     public static void checkMember(List<? extends Member> members, Optional<String> id, String pointer) {
         if (id.filter(each -> members.stream().noneMatch(member -> member.id().equals(each)))

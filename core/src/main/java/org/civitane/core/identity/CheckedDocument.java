@@ -22,7 +22,7 @@ public record CheckedDocument(String id, DocumentCategory category, List<Documen
     }
 
     /** Checks a document against who someone says they are. */
-    static CheckedDocument of(IdentityDocument document, Claimed claimed, LocalDate on) {
+    public static CheckedDocument of(IdentityDocument document, Claimed claimed, LocalDate on) {
         DocumentType type = DocumentType.named(document.type());
         List<DocumentFault> faults = new ArrayList<>();
         if (!document.isReadable()) {

@@ -8,7 +8,10 @@ import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.programme.dentalsupport.DentalSupport;
 import org.civitane.core.programme.disabilityallowance.DisabilityAllowance;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
+import org.civitane.core.programme.legalhelp.LegalHelp;
 import org.civitane.core.programme.mortgagearrears.MortgageArrears;
+import org.civitane.core.programme.namechange.NameChange;
+import org.civitane.core.programme.objection.Objection;
 import org.civitane.core.programme.paidleave.PaidLeave;
 import org.civitane.core.programme.payerregistration.PayerRegistration;
 import org.civitane.core.programme.rentarrears.RentArrears;
@@ -31,7 +34,10 @@ public final class Catalogue {
             new SupportIntake(),
             new DentalSupport(),
             new DisabilityAllowance(),
-            new PayerRegistration());
+            new PayerRegistration(),
+            new Objection(),
+            new NameChange(),
+            new LegalHelp());
 
     private Catalogue() {}
 

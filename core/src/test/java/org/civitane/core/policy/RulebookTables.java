@@ -51,6 +51,12 @@ public final class RulebookTables {
             markMostBytes 51200; markLeastWidth 160; markLeastHeight 60; dueDays 20
             payer-registration 2025-07-01: firstPostCode 1000; lastPostCode 4999; fewestNumbers 2; \
             firstPermitYear 1990; refereeDays 10; refereeAge 18; mostStoodFor 5; bringDays 30; dueDays 10
+            objection 2025-07-01: portalDays 1; postDays 3; filingDays 30; answerDays 10; redecideDays 20; \
+            hearingDays 10; withdrawDays 10; dueDays 30
+            name-change 2025-07-01: childSignsFrom 12; recentMonths 60; rareUpTo 19; consentDays 20; noticeDays 14; \
+            preferenceFee 120; fee 45; dueDays 30
+            legal-help 2025-07-01: urgentDays 20; limitPercent 150; upperLimitPercent 250; assetLimit 9000; \
+            callDays 2; dueDays 2
             unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 

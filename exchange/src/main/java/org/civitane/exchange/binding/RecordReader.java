@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.civitane.core.casefile.BlankIsGiven;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.MustBeGiven;
 import tools.jackson.core.JsonParser;
@@ -24,6 +25,7 @@ final class RecordReader<T> implements Reader<T> {
     private final Reader<?>[] readers;
     private final Absence[] absences;
     private final boolean[] nullable;
+    private final boolean[] keepsBlank;
     private final Map<String, Integer> positions = new HashMap<>();
     private final MethodHandle constructor;
 
@@ -44,6 +46,7 @@ final class RecordReader<T> implements Reader<T> {
         readers = new Reader<?>[components.length];
         absences = new Absence[components.length];
         nullable = new boolean[components.length];
+        keepsBlank = new boolean[components.length];
         for (int i = 0; i < components.length; i++) {
             names[i] = Records.nameOf(components[i]);
             readers[i] = Records.readerFor(components[i]);
@@ -51,6 +54,7 @@ final class RecordReader<T> implements Reader<T> {
                     ? Absence.ERROR
                     : absenceOf(components[i].getType());
             nullable[i] = components[i].isAnnotationPresent(MayBeNull.class);
+            keepsBlank[i] = components[i].isAnnotationPresent(BlankIsGiven.class);
             positions.put(names[i], i);
         }
         Class<?>[] types =
@@ -126,7 +130,7 @@ final class RecordReader<T> implements Reader<T> {
     /** A text that is empty or only white space counts as not given (rulebook 0.8), whatever it should have held. */
     private boolean isNotGiven(JsonParser parser, int position) {
         return switch (parser.currentToken()) {
-            case VALUE_STRING -> parser.getString().isBlank();
+            case VALUE_STRING -> !keepsBlank[position] && parser.getString().isBlank();
             case VALUE_NULL -> nullable[position];
             default -> false;
         };

@@ -99,7 +99,7 @@ final class Scalars {
         try {
             return IsoTime.date(text);
         } catch (DateTimeException e) {
-            throw BadInput.at("", "no-date", text);
+            throw BadInput.at("", "no-date");
         }
     }
 

@@ -60,7 +60,10 @@ public class ContractTest {
             "support-intake form",
             "dental-support form",
             "disability-allowance form",
-            "payer-registration form");
+            "payer-registration form",
+            "objection form",
+            "name-change form",
+            "legal-help form");
 
     /** Their chapters say so. */
     private static final Set<String> DENIES_NOBODY = Set.of("support-intake");

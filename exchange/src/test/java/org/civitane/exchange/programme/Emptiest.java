@@ -22,7 +22,7 @@ final class Emptiest {
         ObjectNode file = filled(programme.facts());
         file.put("programme", programme.id()).put("receivedAt", MOMENT);
         ObjectNode person = filled(membersOf(programme.facts()));
-        file.putArray("members").add(person.put("id", "m1").put("relationship", "SELF"));
+        file.putArray("members").add(person.put("id", "m1").put("relationship", "SELF").put("dateOfBirth", "1990-01-01"));
         return file;
     }
 
