@@ -8,6 +8,7 @@ import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.programme.dentalsupport.DentalSupport;
 import org.civitane.core.programme.disabilityallowance.DisabilityAllowance;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
+import org.civitane.core.programme.housinglist.HousingList;
 import org.civitane.core.programme.legalhelp.LegalHelp;
 import org.civitane.core.programme.mortgagearrears.MortgageArrears;
 import org.civitane.core.programme.namechange.NameChange;
@@ -37,7 +38,8 @@ public final class Catalogue {
             new PayerRegistration(),
             new Objection(),
             new NameChange(),
-            new LegalHelp());
+            new LegalHelp(),
+            new HousingList());
 
     private Catalogue() {}
 

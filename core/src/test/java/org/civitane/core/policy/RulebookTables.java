@@ -57,6 +57,8 @@ public final class RulebookTables {
             preferenceFee 120; fee 45; dueDays 30
             legal-help 2025-07-01: urgentDays 20; limitPercent 150; upperLimitPercent 250; assetLimit 9000; \
             callDays 2; dueDays 2
+            housing-list 2025-07-01: shareUnder 7; expectedDays 30; homelessInRow 12; homelessEpisodes 4; \
+            homelessMonths 12; peoplePerBedroom 2; oldFrom 65; mostUnanswered 2; confirmMonths 12; dueDays 20
             unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 

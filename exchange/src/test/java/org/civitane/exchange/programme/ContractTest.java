@@ -63,7 +63,8 @@ public class ContractTest {
             "payer-registration form",
             "objection form",
             "name-change form",
-            "legal-help form");
+            "legal-help form",
+            "housing-list form");
 
     /** Their chapters say so. */
     private static final Set<String> DENIES_NOBODY = Set.of("support-intake");

@@ -22,7 +22,8 @@ final class Emptiest {
         ObjectNode file = filled(programme.facts());
         file.put("programme", programme.id()).put("receivedAt", MOMENT);
         ObjectNode person = filled(membersOf(programme.facts()));
-        file.putArray("members").add(person.put("id", "m1").put("relationship", "SELF").put("dateOfBirth", "1990-01-01"));
+        file.putArray("members")
+                .add(person.put("id", "m1").put("relationship", "SELF").put("dateOfBirth", "1990-01-01"));
         return file;
     }
 
