@@ -30,6 +30,12 @@ public interface Member {
         return ageOn(dateOfBirth(), day);
     }
 
+    /** The day on which someone completes a year of age (rulebook 0.2). */
+    static LocalDate birthday(LocalDate born, int age) {
+        LocalDate day = born.plusYears(age);
+        return day.getDayOfMonth() == born.getDayOfMonth() ? day : day.plusDays(1);
+    }
+
     /** As {@link #ageOn(LocalDate)}, of someone who is no member. */
     static int ageOn(LocalDate born, LocalDate day) {
         int years = day.getYear() - born.getYear();

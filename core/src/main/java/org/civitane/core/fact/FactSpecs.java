@@ -8,9 +8,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.YearMonth;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.Quarter;
@@ -22,7 +24,8 @@ import org.civitane.core.reasoning.FactPath;
 
 /**
  * The facts of a record, made out of its components: the record is the format, so it is also the list of what there is.
- * A component's type is the fact's shape; {@link WordOf} says whose word it is.
+ * A component's type is the fact's shape; {@link WordOf} says whose word it is. Of a record that holds its own kind, such
+ * as a family tree, one level is a fact, and what lies below is kept as it stands.
  */
 public final class FactSpecs {
     private static final Map<Class<?>, Shape> PLAIN = Map.ofEntries(
@@ -43,7 +46,7 @@ public final class FactSpecs {
         @Override
         protected List<FactSpec> computeValue(Class<?> type) {
             return Arrays.stream(type.getRecordComponents())
-                    .map(component -> spec(component, SaidBy.APPLICANT))
+                    .map(component -> spec(component, SaidBy.APPLICANT, Set.of()))
                     .toList();
         }
     };
@@ -95,7 +98,7 @@ public final class FactSpecs {
         };
     }
 
-    private static FactSpec spec(RecordComponent component, SaidBy within) {
+    private static FactSpec spec(RecordComponent component, SaidBy within, Set<Class<?>> around) {
         WordOf word = component.getAnnotation(WordOf.class);
         SaidBy saidBy = word == null ? within : word.value();
         WrittenAs written = component.getAnnotation(WrittenAs.class);
@@ -104,7 +107,7 @@ public final class FactSpecs {
                 ? new Shape.Text(true)
                 : component.getType() == Money.class
                         ? new Shape.Amount(negative)
-                        : shape(component.getGenericType(), saidBy);
+                        : shape(component.getGenericType(), saidBy, around);
         return new FactSpec(
                 written == null ? component.getName() : written.value(), shape, saidBy, mayBeLeftOut(component));
     }
@@ -119,26 +122,26 @@ public final class FactSpecs {
         return type == Optional.class || type == List.class || type == Map.class || type == boolean.class;
     }
 
-    private static Shape shape(Type type, SaidBy within) {
+    private static Shape shape(Type type, SaidBy within, Set<Class<?>> around) {
         if (type instanceof ParameterizedType parameterized) {
             Type[] arguments = parameterized.getActualTypeArguments();
             if (parameterized.getRawType() == Optional.class) {
-                return shape(arguments[0], within);
+                return shape(arguments[0], within, around);
             }
             if (parameterized.getRawType() == List.class) {
-                return new Shape.Several(shape(arguments[0], within));
+                return new Shape.Several(shape(arguments[0], within, around));
             }
             if (parameterized.getRawType() == Map.class && arguments[0] == DayOfWeek.class) {
-                return new Shape.ByWeekday(shape(arguments[1], within));
+                return new Shape.ByWeekday(shape(arguments[1], within, around));
             }
         }
         if (type instanceof Class<?> single) {
-            return shapeOfClass(single, within);
+            return shapeOfClass(single, within, around);
         }
         throw new IllegalStateException("Impossible state: no case file holds a " + type + ".");
     }
 
-    private static Shape shapeOfClass(Class<?> type, SaidBy within) {
+    private static Shape shapeOfClass(Class<?> type, SaidBy within, Set<Class<?>> around) {
         if (PLAIN.containsKey(type)) {
             return PLAIN.get(type);
         }
@@ -150,9 +153,14 @@ public final class FactSpecs {
                     .map(constant -> ((Enum<?>) constant).name())
                     .toList());
         }
+        if (around.contains(type)) {
+            return new Shape.Unread();
+        }
         if (type.isRecord()) {
+            Set<Class<?>> here = new HashSet<>(around);
+            here.add(type);
             return new Shape.Group(Arrays.stream(type.getRecordComponents())
-                    .map(part -> spec(part, within))
+                    .map(part -> spec(part, within, here))
                     .toList());
         }
         throw new IllegalStateException("Impossible state: no case file holds a " + type + ".");

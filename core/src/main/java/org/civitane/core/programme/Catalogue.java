@@ -7,6 +7,7 @@ import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.programme.dentalsupport.DentalSupport;
 import org.civitane.core.programme.disabilityallowance.DisabilityAllowance;
+import org.civitane.core.programme.estateregistration.EstateRegistration;
 import org.civitane.core.programme.foodassistance.FoodAssistance;
 import org.civitane.core.programme.housinglist.HousingList;
 import org.civitane.core.programme.legalhelp.LegalHelp;
@@ -39,7 +40,8 @@ public final class Catalogue {
             new Objection(),
             new NameChange(),
             new LegalHelp(),
-            new HousingList());
+            new HousingList(),
+            new EstateRegistration());
 
     private Catalogue() {}
 

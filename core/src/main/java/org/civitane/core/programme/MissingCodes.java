@@ -1,7 +1,9 @@
 package org.civitane.core.programme;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import org.civitane.core.reasoning.CodePoints;
 import org.civitane.core.reasoning.Reasoning;
@@ -27,6 +29,11 @@ public final class MissingCodes {
     /** Adds a code that was found elsewhere, if there is one. */
     public void add(Optional<String> code) {
         code.ifPresent(codes::add);
+    }
+
+    /** The codes so far. */
+    public Set<String> all() {
+        return Collections.unmodifiableSet(codes);
     }
 
     /** The codes, each taken down as a step. */

@@ -59,6 +59,8 @@ public final class RulebookTables {
             callDays 2; dueDays 2
             housing-list 2025-07-01: shareUnder 7; expectedDays 30; homelessInRow 12; homelessEpisodes 4; \
             homelessMonths 12; peoplePerBedroom 2; oldFrom 65; mostUnanswered 2; confirmMonths 12; dueDays 20
+            estate-registration 2025-07-01: reportDays 14; bornWithinDays 300; spouseFirst 50000; smallEstate 25000; \
+            fewestWitnesses 2; willAge 18; dueDays 15
             unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 

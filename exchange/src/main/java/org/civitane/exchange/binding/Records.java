@@ -113,7 +113,25 @@ public final class Records {
         if (type.isEnum()) {
             return Scalars.oneOf(type);
         }
-        return type.isRecord() ? readerOf(type) : unsupported(type);
+        return type.isRecord() ? new OfRecord(type) : unsupported(type);
+    }
+
+    /** Looks for the reader of a record when it is first used, since a record may hold its own kind. */
+    private static final class OfRecord implements Reader<Object> {
+        private final Class<?> type;
+        private Optional<RecordReader<?>> known = Optional.empty();
+
+        private OfRecord(Class<?> type) {
+            this.type = type;
+        }
+
+        @Override
+        public Object read(JsonParser parser) {
+            if (known.isEmpty()) {
+                known = Optional.of(readerOf(type));
+            }
+            return known.get().read(parser);
+        }
     }
 
     private static Reader<?> unsupported(Type type) {

@@ -64,10 +64,11 @@ public class ContractTest {
             "objection form",
             "name-change form",
             "legal-help form",
-            "housing-list form");
+            "housing-list form",
+            "estate-registration form");
 
     /** Their chapters say so. */
-    private static final Set<String> DENIES_NOBODY = Set.of("support-intake");
+    private static final Set<String> DENIES_NOBODY = Set.of("support-intake", "estate-registration");
 
     private static final PolicyBook BOOK = ShippedPolicy.book();
 

@@ -3,10 +3,13 @@ package org.civitane.exchange.schema;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.civitane.core.casefile.MayBeNegative;
+import org.civitane.core.casefile.MustBeGiven;
 import org.civitane.core.casefile.WrittenAs;
 import org.civitane.exchange.binding.Json;
 import org.civitane.exchange.binding.MayBeNull;
@@ -20,25 +23,35 @@ final class RecordSchema {
     private RecordSchema() {}
 
     static ObjectNode of(Class<?> type) {
+        return of(type, Set.of());
+    }
+
+    /** @param around the records that hold it; one that holds its own kind is told once */
+    private static ObjectNode of(Class<?> type, Set<Class<?>> around) {
+        if (around.contains(type)) {
+            return typed("object");
+        }
+        Set<Class<?>> here = new HashSet<>(around);
+        here.add(type);
         ObjectNode schema = typed("object");
         ObjectNode properties = schema.putObject("properties");
         ArrayNode required = schema.putArray("required");
         for (RecordComponent component : type.getRecordComponents()) {
             WrittenAs written = component.getAnnotation(WrittenAs.class);
             String name = written == null ? component.getName() : written.value();
-            properties.set(name, ofComponent(component));
-            if (isRequired(component.getType())) {
+            properties.set(name, ofComponent(component, here));
+            if (component.isAnnotationPresent(MustBeGiven.class) || isRequired(component.getType())) {
                 required.add(name);
             }
         }
         return schema.put("additionalProperties", false);
     }
 
-    private static ObjectNode ofComponent(RecordComponent component) {
+    private static ObjectNode ofComponent(RecordComponent component, Set<Class<?>> around) {
         if (component.isAnnotationPresent(MayBeNegative.class)) {
             return typed("string").put("pattern", "^-?" + DECIMALS);
         }
-        ObjectNode schema = of(component.getGenericType());
+        ObjectNode schema = of(component.getGenericType(), around);
         if (component.isAnnotationPresent(MayBeNull.class)) {
             ObjectNode either = Json.mapper().createObjectNode();
             either.putArray("anyOf").add(schema).add(typed("null"));
@@ -51,23 +64,23 @@ final class RecordSchema {
         return type != Optional.class && type != List.class && type != Map.class && type != boolean.class;
     }
 
-    private static ObjectNode of(Type type) {
+    private static ObjectNode of(Type type, Set<Class<?>> around) {
         if (type instanceof ParameterizedType parameterized) {
             Type[] arguments = parameterized.getActualTypeArguments();
             if (parameterized.getRawType() == Optional.class) {
-                return of(arguments[0]);
+                return of(arguments[0], around);
             }
             if (parameterized.getRawType() == List.class) {
-                return typed("array").set("items", of(arguments[0]));
+                return typed("array").set("items", of(arguments[0], around));
             }
             ObjectNode byWeekday = typed("object");
-            byWeekday.putObject("patternProperties").set("^[1-7]$", of(arguments[1]));
+            byWeekday.putObject("patternProperties").set("^[1-7]$", of(arguments[1], around));
             return byWeekday.put("additionalProperties", false);
         }
-        return ofClass((Class<?>) type);
+        return ofClass((Class<?>) type, around);
     }
 
-    private static ObjectNode ofClass(Class<?> type) {
+    private static ObjectNode ofClass(Class<?> type, Set<Class<?>> around) {
         if (type.isEnum()) {
             ObjectNode schema = Json.mapper().createObjectNode();
             ArrayNode words = schema.putArray("enum");
@@ -86,7 +99,7 @@ final class RecordSchema {
             case "boolean", "Boolean" -> typed("boolean");
             case "int", "Integer", "long" -> typed("integer");
             case "Unread" -> typed("object");
-            default -> of(type);
+            default -> of(type, around);
         };
     }
 

@@ -3,6 +3,7 @@ package org.civitane.core.programme.disabilityallowance;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.civitane.core.amount.Money;
+import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.programme.disabilityallowance.DisabilityAllowanceCase.Certificate;
 import org.civitane.core.reasoning.Figures;
@@ -26,7 +27,7 @@ record Award(Money monthly, LocalDate from, LocalDate to, Optional<LocalDate> re
                 .map(Award::lastMonthEnd)
                 .orElseGet(() -> from.plusYears(policy.certificateYears).minusDays(1));
         Person applicant = file.applicant();
-        LocalDate tooOld = endOfMonth(birthday(applicant, policy.ageUnder));
+        LocalDate tooOld = endOfMonth(Member.birthday(applicant.dateOfBirth(), policy.ageUnder));
         LocalDate to = ends.isAfter(tooOld) ? tooOld : ends;
         return new Award(monthly, from, to, renewFrom(applicant, from, to.plusDays(1), policy));
     }
@@ -47,13 +48,6 @@ record Award(Money monthly, LocalDate from, LocalDate to, Optional<LocalDate> re
                 .add("to", to)
                 .build();
         return renewFrom.isPresent() ? figures.with("renewFrom", Value.of(renewFrom.get())) : figures;
-    }
-
-    /** The day on which someone completes a year; of someone born on 29 February, 1 March in a common year. */
-    private static LocalDate birthday(Person person, int age) {
-        LocalDate born = person.dateOfBirth();
-        LocalDate day = born.plusYears(age);
-        return day.getDayOfMonth() == born.getDayOfMonth() ? day : day.plusDays(1);
     }
 
     /** The last month's end that is not after a day. */
