@@ -7,8 +7,8 @@ export function SimulatedMail({ to }: { to: string }) {
   const mailbox = useSession().data?.mailbox;
   if (!mailbox) return null;
   return (
-    <p className="quiet border-s-4 border-base-300 ps-3 text-sm">
-      {t('mailbox.words')}{' '}
+    <div className="quiet border-s-4 border-base-300 ps-3 text-sm">
+      <p>{t('mailbox.words')}</p>
       <a
         href={`${mailbox}?of=${encodeURIComponent(to)}`}
         target="_blank"
@@ -17,6 +17,6 @@ export function SimulatedMail({ to }: { to: string }) {
       >
         {t('mailbox.open')}
       </a>
-    </p>
+    </div>
   );
 }

@@ -239,7 +239,8 @@ export const enMy = {
     phone: 'Phone',
     phoneHint: 'With + and the country in front',
     email: 'E-mail address',
-    emailHint: 'If it is not the one you signed up with',
+    emailHint:
+      'If it is not the one you signed up with. We ask there once whether it is yours; until you say yes, we write to the other.',
     may: 'We may',
     mayEmail: 'send e-mail',
     mayText: 'send text messages',

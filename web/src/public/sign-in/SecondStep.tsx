@@ -6,6 +6,7 @@ import { useSessionChange } from '../../api/session';
 import { CodeField } from '../../components/CodeField';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
+import { SimulatedMail } from '../../components/SimulatedMail';
 
 type Props = { step: Schemas['Step']; onIn: (session: Schemas['Session']) => void };
 
@@ -45,6 +46,7 @@ export function SecondStep({ step, onIn }: Props) {
       )}
       {!isAbout(giveCode.error, 'code') && <Problem of={giveCode.error} />}
       <Problem of={again.error} />
+      {step.kind && step.kind !== 'APP' && <SimulatedMail to="" />}
       <Press type="submit" className="btn btn-primary h-auto min-h-12 w-full" busy={giveCode.isPending}>
         {t('step.go')}
       </Press>

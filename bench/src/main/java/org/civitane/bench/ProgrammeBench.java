@@ -34,7 +34,18 @@ public class ProgrammeBench {
         "paid-leave/01-approved-two-whole-weeks-notice-30-days-before",
         "rent-arrears/01-approved-two-months-owed-one-ahead",
         "valuation-review/01-reduced-by-three-comparables",
-        "conduct-certificate/01-issue-clear-handed-over-at-the-desk"
+        "conduct-certificate/01-issue-clear-handed-over-at-the-desk",
+        "mortgage-arrears/01-approved-one-payment-fallen-due-since",
+        "repayment-plan/01-approved-the-chapters-own-figures",
+        "support-intake/01-invited-earliest-free-slot",
+        "dental-support/01-approved-one-child-paid-at-once",
+        "disability-allowance/01-approved-until-the-last-month-the-certificate-covers",
+        "payer-registration/01-registered-provisional",
+        "objection/01-changed-for-the-household-with-what-it-gets",
+        "name-change/01-granted-marriage-double-name",
+        "legal-help/01-provisional-called-on-the-first-safe-phone",
+        "housing-list/01-listed-third-of-five-by-points-then-receipt",
+        "estate-registration/01-wife-and-two-children-she-takes-a-part"
     })
     public String example;
 

@@ -7,6 +7,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Another server process, usually on the same database and the same papers. */
 final class OtherServer implements AutoCloseable {
@@ -25,30 +27,36 @@ final class OtherServer implements AutoCloseable {
     }
 
     static OtherServer start(String url, int port, String store, String profile) throws IOException {
+        return start(url, port, store, profile, List.of());
+    }
+
+    /** @param more what else it is told */
+    static OtherServer start(String url, int port, String store, String profile, List<String> more) throws IOException {
         Path log = Files.createTempFile("civitane-other-server", ".log");
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx512m",
+                "--enable-native-access=ALL-UNNAMED",
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                CivitaneServer.class.getName(),
+                "--spring.datasource.url=" + url,
+                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"),
+                "--spring.flyway.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
+                "--spring.profiles.active=" + profile,
+                "--civitane.standins-port=" + ServerTest.freePort(),
+                "--server.port=" + port,
+                "--civitane.register-key=server-tests",
+                "--civitane.sign-ups-an-hour=1000",
+                "--civitane.signing-secret=server-tests",
+                "--civitane.job-polling=100ms",
+                "--civitane.job-heartbeat=1s",
+                "--civitane.store=" + store,
+                "--logging.file.name=target/other-" + port + "-tests.log"));
+        command.addAll(more);
         return new OtherServer(
                 port,
-                new ProcessBuilder(
-                                Path.of(System.getProperty("java.home"), "bin", "java")
-                                        .toString(),
-                                "-Xmx512m",
-                                "--enable-native-access=ALL-UNNAMED",
-                                "-cp",
-                                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                                CivitaneServer.class.getName(),
-                                "--spring.datasource.url=" + url,
-                                "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"),
-                                "--spring.flyway.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
-                                "--spring.profiles.active=" + profile,
-                                "--civitane.standins-port=" + ServerTest.freePort(),
-                                "--server.port=" + port,
-                                "--civitane.register-key=server-tests",
-                                "--civitane.sign-ups-an-hour=1000",
-                                "--civitane.signing-secret=server-tests",
-                                "--civitane.job-polling=100ms",
-                                "--civitane.job-heartbeat=1s",
-                                "--civitane.store=" + store,
-                                "--logging.file.name=target/other-" + port + "-tests.log")
+                new ProcessBuilder(command)
                         .redirectErrorStream(true)
                         .redirectOutput(ProcessBuilder.Redirect.to(log.toFile()))
                         .start(),

@@ -2,17 +2,14 @@ package org.civitane.core.person;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /** Comparing names (rulebook 0.6). */
 public final class Names {
     private static final double NEAR_FROM = 0.92;
-    private static final Pattern NOT_A_LETTER = Pattern.compile("[^A-Z]+");
     private static final JaroWinklerSimilarity SIMILARITY = new JaroWinklerSimilarity();
 
     private Names() {}
@@ -30,28 +27,63 @@ public final class Names {
         if (isPlain(name)) {
             return name.toUpperCase(Locale.ROOT);
         }
+        StringBuilder words = new StringBuilder(name.length() + 4);
+        String spelled = spelledOut(name);
+        boolean between = false;
+        for (int i = 0; i < spelled.length(); i++) {
+            char c = spelled.charAt(i);
+            if (c >= 'A' && c <= 'Z') {
+                if (between) {
+                    words.append(' ');
+                    between = false;
+                }
+                words.append(c);
+            } else {
+                between = !words.isEmpty();
+            }
+        }
+        return words.toString();
+    }
+
+    /** In capitals, with letters of their own kind spelled out and marks left away. */
+    private static String spelledOut(String name) {
+        if (isAscii(name)) {
+            return name.toUpperCase(Locale.ROOT);
+        }
         String decomposed = Normalizer.normalize(name, Normalizer.Form.NFD);
         StringBuilder spelled = new StringBuilder(decomposed.length() + 4);
-        decomposed.codePoints().forEach(point -> appendSpelledOut(spelled, point));
-        return NOT_A_LETTER
-                .matcher(spelled.toString().toUpperCase(Locale.ROOT))
-                .replaceAll(" ")
-                .strip();
+        for (int i = 0; i < decomposed.length(); ) {
+            int point = decomposed.codePointAt(i);
+            appendSpelledOut(spelled, point);
+            i += Character.charCount(point);
+        }
+        return spelled.toString().toUpperCase(Locale.ROOT);
     }
 
     /** The words of the normalised name, in their order. */
     public static List<String> tokens(String name) {
         String normalised = normalise(name);
-        return normalised.isEmpty() ? List.of() : Arrays.asList(normalised.split(" "));
+        List<String> words = new ArrayList<>(4);
+        int from = 0;
+        for (int blank = normalised.indexOf(' '); blank >= 0; blank = normalised.indexOf(' ', from)) {
+            words.add(normalised.substring(from, blank));
+            from = blank + 1;
+        }
+        if (from < normalised.length()) {
+            words.add(normalised.substring(from));
+        }
+        return words;
     }
 
     /** Compares two full names; the order of words does not matter. */
     public static Verdict compare(String one, String other) {
-        if (one.equals(other) && isPlain(one) && !one.isEmpty()) {
+        if (one.equals(other) && hasPlainLetter(one)) {
             return Verdict.MATCH;
         }
-        List<String> left = sorted(tokens(one));
-        List<String> right = sorted(tokens(other));
+        List<String> left = tokens(one);
+        List<String> right = tokens(other);
+        Collections.sort(left);
+        Collections.sort(right);
         if (left.isEmpty() || right.isEmpty()) {
             return Verdict.ABSENT;
         }
@@ -74,17 +106,34 @@ public final class Names {
         return shorter.size() >= 2 && shorter.stream().allMatch(rest::remove);
     }
 
-    private static List<String> sorted(List<String> tokens) {
-        List<String> copy = new ArrayList<>(tokens);
-        Collections.sort(copy);
-        return copy;
+    /** Whether a word is sure to be left of a name when it is normalised. */
+    private static boolean hasPlainLetter(String name) {
+        for (int i = 0; i < name.length(); i++) {
+            if (isLetter(name.charAt(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isLetter(char c) {
+        return c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z';
+    }
+
+    private static boolean isAscii(String name) {
+        for (int i = 0; i < name.length(); i++) {
+            if (name.charAt(i) >= 0x80) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean isPlain(String name) {
         boolean wordBefore = false;
         for (int i = 0; i < name.length(); i++) {
             char c = name.charAt(i);
-            boolean letter = c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z';
+            boolean letter = isLetter(c);
             if (!letter && (c != ' ' || !wordBefore)) {
                 return false;
             }

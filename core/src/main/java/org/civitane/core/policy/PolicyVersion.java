@@ -18,6 +18,7 @@ public final class PolicyVersion {
     private final LocalDate effective;
     private final Map<String, List<String>> figures;
     private final Map<Class<?>, Object> views = new ConcurrentHashMap<>();
+    private final String name;
 
     /**
      * @param table the table's name, such as {@code subsistence-line}
@@ -28,6 +29,7 @@ public final class PolicyVersion {
         this.table = table;
         this.effective = effective;
         this.figures = Map.copyOf(figures);
+        this.name = table + " " + effective;
     }
 
     public String table() {
@@ -76,7 +78,7 @@ public final class PolicyVersion {
 
     @Override
     public String toString() {
-        return table + " " + effective;
+        return name;
     }
 
     /** A single figure as it stands. @throws IllegalArgumentException when there is none of that name, or a row */

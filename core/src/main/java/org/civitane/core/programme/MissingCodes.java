@@ -12,13 +12,27 @@ import org.civitane.core.reasoning.Value;
 
 /** Collects what a case file lacks, as the codes of {@code missing}: each once, sorted by code point. */
 public final class MissingCodes {
-    private final SortedSet<String> codes = CodePoints.sortedSet();
+    private SortedSet<String> codes = Collections.emptySortedSet();
 
     /** Adds a code unless what it stands for is there. */
     public void require(String code, boolean there) {
         if (!there) {
-            codes.add(code);
+            put(code);
         }
+    }
+
+    /** Adds a code with whom it is about, such as {@code income:m2}, unless what it stands for is there. */
+    public void require(String code, String of, boolean there) {
+        if (!there) {
+            put(code + ":" + of);
+        }
+    }
+
+    private void put(String code) {
+        if (codes.isEmpty()) {
+            codes = CodePoints.sortedSet();
+        }
+        codes.add(code);
     }
 
     /** Adds a code unless a value is given. */
@@ -28,7 +42,7 @@ public final class MissingCodes {
 
     /** Adds a code that was found elsewhere, if there is one. */
     public void add(Optional<String> code) {
-        code.ifPresent(codes::add);
+        code.ifPresent(this::put);
     }
 
     /** The codes so far. */

@@ -3,12 +3,19 @@ package org.civitane.core.reasoning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
+import java.util.Optional;
 import org.civitane.core.amount.Money;
 
 /** Takes down every step. Made for one determination; not safe for several threads. */
 final class RecordedReasoning implements Reasoning {
-    private final List<Supplier<Step>> taken = new ArrayList<>();
+    /** What stands below a step, whose place among the others is kept until it is known what it came to. */
+    private record Lower(int place, String code, Rule rule, RecordedReasoning reasoning) {}
+
+    private static final Step TO_COME =
+            new Step("", new Rule("", ""), Optional.empty(), List.of(), new Value.Nothing(), List.of(), List.of());
+
+    private final List<Step> taken = new ArrayList<>();
+    private final List<Lower> lowers = new ArrayList<>(0);
     private Value conclusion = new Value.Nothing();
     private How howConcluded = notes -> {};
 
@@ -16,14 +23,14 @@ final class RecordedReasoning implements Reasoning {
     public void step(String code, Value result, Rule rule, How how) {
         Step.Notes notes = new Step.Notes();
         how.tell(notes);
-        Step step = notes.step(code, rule, result, List.of());
-        taken.add(() -> step);
+        taken.add(notes.step(code, rule, result, List.of()));
     }
 
     @Override
     public Reasoning below(String code, Rule rule) {
         RecordedReasoning lower = new RecordedReasoning();
-        taken.add(() -> lower.asStep(code, rule));
+        lowers.add(new Lower(taken.size(), code, rule, lower));
+        taken.add(TO_COME);
         return lower;
     }
 
@@ -35,7 +42,8 @@ final class RecordedReasoning implements Reasoning {
 
     @Override
     public List<Step> steps() {
-        return taken.stream().map(Supplier::get).toList();
+        lowers.forEach(lower -> taken.set(lower.place(), lower.reasoning().asStep(lower.code(), lower.rule())));
+        return List.copyOf(taken);
     }
 
     @Override
@@ -63,8 +71,9 @@ final class RecordedReasoning implements Reasoning {
     }
 
     private Step asStep(String code, Rule rule) {
+        List<Step> steps = steps();
         Step.Notes notes = new Step.Notes();
         howConcluded.tell(notes);
-        return notes.step(code, rule, conclusion, steps());
+        return notes.step(code, rule, conclusion, steps);
     }
 }

@@ -38,7 +38,7 @@ final class Missing {
         codes.requireGiven("resident-since", file.residentSince());
         for (Person member : file.members()) {
             if (member.isAdultOn(file.receivedOn())) {
-                codes.require("income:" + member.id(), file.statesIncomeOf(member.id()));
+                codes.require("income", member.id(), file.statesIncomeOf(member.id()));
             }
         }
     }

@@ -107,7 +107,7 @@ final class FoodAssistanceRules {
 
     private void requireIncomes(List<FoodMember> members, MissingCodes missing) {
         for (FoodMember member : members) {
-            missing.require("income:" + member.id(), !member.isAdultOn(receivedOn) || file.statesIncomeOf(member.id()));
+            missing.require("income", member.id(), !member.isAdultOn(receivedOn) || file.statesIncomeOf(member.id()));
         }
     }
 

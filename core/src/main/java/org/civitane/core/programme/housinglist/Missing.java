@@ -10,7 +10,7 @@ final class Missing {
     static MissingCodes of(HousingListCase file, Household household, HousingListPolicy policy) {
         MissingCodes codes = new MissingCodes();
         codes.require("lists", !file.lists().isEmpty());
-        household.adults().forEach(adult -> codes.require("income:" + adult.id(), file.statesIncomeOf(adult.id())));
+        household.adults().forEach(adult -> codes.require("income", adult.id(), file.statesIncomeOf(adult.id())));
         if (sexMatters(household, policy)) {
             household.children().forEach(child -> codes.requireGiven("sex:" + child.id(), child.sex()));
         }

@@ -26,7 +26,7 @@ final class Missing {
         LocalDate receivedOn = file.receivedOn();
         for (LegalMember member : Means.pool(file)) {
             if (member.isAdultOn(receivedOn)) {
-                codes.require("income:" + member.id(), file.statesIncomeOf(member.id()));
+                codes.require("income", member.id(), file.statesIncomeOf(member.id()));
             }
         }
         codes.requireGiven("resources", file.resources());

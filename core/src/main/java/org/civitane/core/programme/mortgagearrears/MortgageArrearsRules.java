@@ -94,7 +94,7 @@ final class MortgageArrearsRules {
         MissingCodes missing = new MissingCodes();
         for (Person member : file.members()) {
             if (member.isAdultOn(receivedOn)) {
-                missing.require("income:" + member.id(), file.statesIncomeOf(member.id()));
+                missing.require("income", member.id(), file.statesIncomeOf(member.id()));
                 missing.add(Signatures.missingOf(file, member));
             }
         }

@@ -96,7 +96,7 @@ final class RentArrearsRules {
         MissingCodes missing = new MissingCodes();
         for (Tenant member : file.members()) {
             if (member.isAdultOn(receivedOn)) {
-                missing.require("income:" + member.id(), file.statesIncomeOf(member.id()));
+                missing.require("income", member.id(), file.statesIncomeOf(member.id()));
                 missing.add(member.onLease() ? Signatures.missingOf(file, member) : Optional.empty());
             }
         }

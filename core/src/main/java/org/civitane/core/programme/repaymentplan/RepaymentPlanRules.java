@@ -100,7 +100,7 @@ final class RepaymentPlanRules {
         }
         for (Person member : file.members()) {
             if (member.isAdultOn(receivedOn)) {
-                missing.require("income:" + member.id(), file.statesIncomeOf(member.id()));
+                missing.require("income", member.id(), file.statesIncomeOf(member.id()));
             }
         }
         missing.requireGiven("expenses", file.expenses());

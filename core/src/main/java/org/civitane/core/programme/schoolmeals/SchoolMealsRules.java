@@ -115,7 +115,7 @@ final class SchoolMealsRules {
         signatures.forEach(code -> missing.require(code, false));
         missing.require("pupil", !pupils.isEmpty());
         if (testNeeded) {
-            counted.forEach(member -> missing.require("income:" + member.id(), statesIncome(member)));
+            counted.forEach(member -> missing.require("income", member.id(), statesIncome(member)));
             boolean numberGiven =
                     file.signerNumber().filter(SignerNumber::isGiven).isPresent();
             missing.require("signer-number", numberGiven);
