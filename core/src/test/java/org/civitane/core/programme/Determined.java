@@ -34,6 +34,15 @@ public final class Determined {
         return outcome.result() + " " + outcome.basis();
     }
 
+    /** {@code SUBJECT RESULT BASIS} of an outcome and what the chapter adds, each {@code name value}. */
+    public static String told(Outcome outcome) {
+        StringBuilder told = new StringBuilder(outcome.subject() + " " + outcome.result() + " " + outcome.basis());
+        outcome.more()
+                .forEach((name, value) ->
+                        told.append(' ').append(name).append(' ').append(text(value)));
+        return told.toString();
+    }
+
     /** The working changes nothing, comes out the same twice, and every step of it has its sentence. */
     public static <C extends CaseFile> void checkWorking(Programme<C> programme, C file) {
         Determination silent = silently(programme, file);

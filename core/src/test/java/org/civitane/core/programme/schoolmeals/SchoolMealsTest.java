@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Random;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.IncomeKind;
@@ -302,42 +301,6 @@ public class SchoolMealsTest {
                 .singleElement()
                 .satisfies(line ->
                         assertThat(line.facts()).extracting(Object::toString).containsExactly("incomes/i1/amount"));
-    }
-
-    @Test
-    public void silentComputesTheSameAndEveryStepHasItsSentence() {
-        Wording wording = new SchoolMeals().wording(Locale.ENGLISH);
-        Random random = new Random(42);
-        for (int i = 0; i < 2_000; i++) {
-            Household household = RandomHousehold.of(random);
-            Determination silent = household.determined();
-            Determination recorded = household.determined(Reasoning.recording());
-            assertThat(recorded.outcomes()).isEqualTo(silent.outcomes());
-            assertThat(recorded.figures()).isEqualTo(silent.figures());
-            assertThat(recorded.missing()).isEqualTo(silent.missing());
-            assertThat(silent.reasons()).isEmpty();
-            recorded.reasons()
-                    .forEach(step -> assertThat(wording.sentence(step)).isNotBlank());
-        }
-    }
-
-    @Test
-    public void moreIncomeNeverRaisesABenefit() {
-        Random random = new Random(43);
-        List<String> bestFirst = List.of("FREE", "REDUCED", "DENIED");
-        for (int i = 0; i < 2_000; i++) {
-            Frequency frequency = Frequency.values()[random.nextInt(Frequency.values().length)];
-            long cents = random.nextLong(5_000_000);
-            String less = Money.ofCents(cents).toString();
-            String more = Money.ofCents(cents + random.nextLong(1_000_000)).toString();
-            String before = results(
-                            new Household().pupil("c1").wages(less, frequency).determined())
-                    .getFirst();
-            String after = results(
-                            new Household().pupil("c1").wages(more, frequency).determined())
-                    .getFirst();
-            assertThat(bestFirst.indexOf(after)).isGreaterThanOrEqualTo(bestFirst.indexOf(before));
-        }
     }
 
     private static List<String> results(Determination determination) {

@@ -3,15 +3,8 @@ package org.civitane.core.programme.valuationreview;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.time.LocalDate;
-import java.util.Collections;
-import java.util.List;
 import java.util.Optional;
-import java.util.Random;
-import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.InvalidFact;
-import org.civitane.core.programme.Determination;
-import org.civitane.core.programme.Determined;
 import org.civitane.core.programme.Status;
 import org.civitane.core.programme.valuationreview.ValuationReviewCase.Filer;
 import org.civitane.core.programme.valuationreview.ValuationReviewCase.Reason;
@@ -234,48 +227,6 @@ public class ValuationReviewTest {
                         InvalidFact.class, fault -> assertThat(fault.pointer()).isEqualTo("/floorArea"));
         assertThatThrownBy(() -> Review.attributes(1, 1, 1, 6, 1, 1)).isInstanceOf(InvalidFact.class);
         assertThatThrownBy(() -> new Review().sold("0.00")).isInstanceOf(InvalidFact.class);
-    }
-
-    @Test
-    public void holdsForAnyReview() {
-        Random random = new Random(6);
-        for (int i = 0; i < 1_500; i++) {
-            Review review = any(random);
-            Determination determination = review.determined();
-            Determined.checkWorking(new ValuationReview(), review.file());
-            String value = review.more("value");
-            if (!value.equals("absent")) {
-                assertThat(Money.parse(value)).isLessThanOrEqualTo(Money.ofEuros(300_000));
-                assertThat(Money.parse(value).plus(Money.parse(review.more("reduction"))))
-                        .isEqualTo(Money.ofEuros(300_000));
-            }
-            Collections.shuffle(review.comparables, random);
-            assertThat(review.determined().outcomes()).isEqualTo(determination.outcomes());
-        }
-    }
-
-    private static Review any(Random random) {
-        Review review = new Review(
-                Reason.COMPARABLE_SALES,
-                List.of(Reason.RECENT_APPRAISAL, Reason.OTHER).get(random.nextInt(2)));
-        for (int i = random.nextInt(7); i > 0; i--) {
-            review.sold(
-                    180_000 + random.nextInt(120_000) + ".55",
-                    LocalDate.of(2024, 1, 1).plusDays(random.nextInt(740)).toString(),
-                    Review.attributes(
-                            80 + random.nextInt(80),
-                            500 + random.nextInt(200),
-                            1950 + random.nextInt(70),
-                            1 + random.nextInt(5),
-                            random.nextInt(4),
-                            random.nextInt(3)),
-                    random.nextInt(5_500),
-                    random.nextInt(2_000));
-        }
-        review.appraised(random.nextInt(320_000) + ".00", "2026-02-01").requesting(random.nextInt(310_000) + ".00");
-        review.explanation = Optional.of("Because");
-        review.hearing = random.nextBoolean();
-        return review;
     }
 
     private static String evidence(Review review) {
