@@ -65,19 +65,25 @@ public record Money(long cents) implements Comparable<Money> {
     }
 
     public Money plus(Money other) {
-        return new Money(Math.addExact(cents, other.cents));
+        if (other.cents == 0) {
+            return this;
+        }
+        return cents == 0 ? other : new Money(Math.addExact(cents, other.cents));
     }
 
     public Money minus(Money other) {
-        return new Money(Math.subtractExact(cents, other.cents));
+        return other.cents == 0 ? this : new Money(Math.subtractExact(cents, other.cents));
     }
 
     public Money times(long factor) {
-        return new Money(Math.multiplyExact(cents, factor));
+        return factor == 1 ? this : new Money(Math.multiplyExact(cents, factor));
     }
 
     /** {@code this × numerator ÷ denominator}, rounded once to a multiple of {@code unit}. */
     public Money share(long numerator, long denominator, Money unit, Rounding rounding) {
+        if (cents == 0) {
+            return this;
+        }
         long units = rounding.multiplyDivide(cents, numerator, Math.multiplyExact(denominator, unit.cents));
         return unit.times(units);
     }

@@ -23,10 +23,17 @@ public record Percent(long hundredths) {
         }
     }
 
+    /** The number with as many decimals as it needs. */
+    public BigDecimal toDecimal() {
+        if (hundredths % 100 == 0) {
+            return BigDecimal.valueOf(hundredths / 100);
+        }
+        return hundredths % 10 == 0 ? BigDecimal.valueOf(hundredths / 10, 1) : BigDecimal.valueOf(hundredths, 2);
+    }
+
     /** The shortest exact form: {@code "125"}, {@code "1.12"}. */
     @Override
     public String toString() {
-        BigDecimal value = BigDecimal.valueOf(hundredths, 2).stripTrailingZeros();
-        return value.scale() < 0 ? value.setScale(0).toPlainString() : value.toPlainString();
+        return toDecimal().toPlainString();
     }
 }

@@ -3,7 +3,6 @@ package org.civitane.core.calendar;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.time.Month;
 import java.time.ZoneId;
 
@@ -12,7 +11,7 @@ public final class BusinessCalendar {
     /** The zone in which the agency's day begins and its office closes. */
     public static final ZoneId AGENCY_ZONE = ZoneId.of("Atlantic/Azores");
 
-    private static final LocalTime CLOSING = LocalTime.of(17, 0);
+    private static final int CLOSING_HOUR = 17;
 
     private BusinessCalendar() {}
 
@@ -41,7 +40,7 @@ public final class BusinessCalendar {
      */
     public static LocalDate received(LocalDateTime handedInAt) {
         LocalDate day = handedInAt.toLocalDate();
-        boolean inTime = handedInAt.toLocalTime().isBefore(CLOSING);
+        boolean inTime = handedInAt.getHour() < CLOSING_HOUR;
         return isBusinessDay(day) && inTime ? day : plusBusinessDays(day, 1);
     }
 

@@ -30,8 +30,9 @@ public interface CaseFile {
 
     /** Whether income is stated for a member: by a line of any kind, or by declaring that there is none (rulebook 0.2). */
     default boolean statesIncomeOf(String member) {
-        for (IncomeLine line : incomes()) {
-            if (line.member().equals(member)) {
+        List<IncomeLine> incomes = incomes();
+        for (int i = 0; i < incomes.size(); i++) {
+            if (incomes.get(i).member().equals(member)) {
                 return true;
             }
         }

@@ -8,9 +8,9 @@ public record Person(String id, String givenName, String familyName, LocalDate d
         implements Member {
     /** The applicant among them. */
     public static <M extends Member> M applicantOf(List<M> members) {
-        for (M member : members) {
-            if (member.relationship() == Relationship.SELF) {
-                return member;
+        for (int i = 0; i < members.size(); i++) {
+            if (members.get(i).relationship() == Relationship.SELF) {
+                return members.get(i);
             }
         }
         throw new IllegalStateException("Impossible state: a case file without an applicant.");

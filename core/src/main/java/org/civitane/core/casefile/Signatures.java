@@ -13,7 +13,9 @@ public final class Signatures {
 
     /** Whether a member has at least one signature whose typed name matches theirs. */
     public static boolean isSignedBy(CaseFile file, Member member) {
-        for (Signature signature : file.signatures()) {
+        List<Signature> signatures = file.signatures();
+        for (int i = 0; i < signatures.size(); i++) {
+            Signature signature = signatures.get(i);
             if (signature.member().equals(member.id()) && matches(signature, member)) {
                 return true;
             }

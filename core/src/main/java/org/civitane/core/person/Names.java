@@ -5,12 +5,17 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /** Comparing names (rulebook 0.6). */
 public final class Names {
     private static final double NEAR_FROM = 0.92;
     private static final JaroWinklerSimilarity SIMILARITY = new JaroWinklerSimilarity();
+    /** Latin letters with and without marks, each spelled out once; what comes after them is spelled out each time. */
+    private static final String[] LATIN = IntStream.range(0, 0x250)
+            .mapToObj(c -> spelledOutAnew(Character.toString(c)))
+            .toArray(String[]::new);
 
     private Names() {}
 
@@ -27,17 +32,17 @@ public final class Names {
         if (isPlain(name)) {
             return name.toUpperCase(Locale.ROOT);
         }
-        StringBuilder words = new StringBuilder(name.length() + 4);
-        String spelled = spelledOut(name);
+        String spelled = isAscii(name) ? name : spelledOut(name);
+        StringBuilder words = new StringBuilder(spelled.length());
         boolean between = false;
         for (int i = 0; i < spelled.length(); i++) {
             char c = spelled.charAt(i);
-            if (c >= 'A' && c <= 'Z') {
+            if (isLetter(c)) {
                 if (between) {
                     words.append(' ');
                     between = false;
                 }
-                words.append(c);
+                words.append(Character.toUpperCase(c));
             } else {
                 between = !words.isEmpty();
             }
@@ -47,9 +52,18 @@ public final class Names {
 
     /** In capitals, with letters of their own kind spelled out and marks left away. */
     private static String spelledOut(String name) {
-        if (isAscii(name)) {
-            return name.toUpperCase(Locale.ROOT);
+        StringBuilder spelled = new StringBuilder(name.length() + 4);
+        for (int i = 0; i < name.length(); i++) {
+            char c = name.charAt(i);
+            if (c >= LATIN.length) {
+                return spelledOutAnew(name);
+            }
+            spelled.append(LATIN[c]);
         }
+        return spelled.toString();
+    }
+
+    private static String spelledOutAnew(String name) {
         String decomposed = Normalizer.normalize(name, Normalizer.Form.NFD);
         StringBuilder spelled = new StringBuilder(decomposed.length() + 4);
         for (int i = 0; i < decomposed.length(); ) {

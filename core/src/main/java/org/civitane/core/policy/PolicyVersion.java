@@ -3,6 +3,7 @@ package org.civitane.core.policy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.civitane.core.amount.Money;
@@ -18,7 +19,11 @@ public final class PolicyVersion {
     private final LocalDate effective;
     private final Map<String, List<String>> figures;
     private final Map<Class<?>, Object> views = new ConcurrentHashMap<>();
+    /** The one asked for last, mostly the only one; written without a lock, since any of them is right. */
+    private Object lastView = views;
+
     private final String name;
+    private final Optional<String> cited;
 
     /**
      * @param table the table's name, such as {@code subsistence-line}
@@ -30,6 +35,7 @@ public final class PolicyVersion {
         this.effective = effective;
         this.figures = Map.copyOf(figures);
         this.name = table + " " + effective;
+        this.cited = Optional.of(name);
     }
 
     public String table() {
@@ -72,8 +78,18 @@ public final class PolicyVersion {
 
     /** This version seen through a record of the programme that uses it; made once, by {@code reader}. */
     public <T> T view(Class<T> type, Function<PolicyVersion, T> reader) {
-        Object known = views.get(type);
-        return type.cast(known != null ? known : views.computeIfAbsent(type, ignored -> reader.apply(this)));
+        Object last = lastView;
+        if (type.isInstance(last)) {
+            return type.cast(last);
+        }
+        T view = type.cast(views.computeIfAbsent(type, ignored -> reader.apply(this)));
+        lastView = view;
+        return view;
+    }
+
+    /** As a step of the working cites it: table and date. */
+    public Optional<String> cited() {
+        return cited;
     }
 
     @Override

@@ -52,6 +52,9 @@ public final class MissingCodes {
 
     /** The codes, each taken down as a step. */
     public List<String> told(Reasoning why, Rule rule) {
+        if (codes.isEmpty()) {
+            return List.of();
+        }
         codes.forEach(code -> why.step("missing", Value.of(code), rule, s -> {}));
         return List.copyOf(codes);
     }

@@ -9,7 +9,12 @@ package org.civitane.core.reasoning;
 public record FactPath(String path) implements Comparable<FactPath> {
     /** {@code of("incomes", "i1", "amount")} is {@code incomes/i1/amount}. */
     public static FactPath of(String... parts) {
-        return new FactPath(parts.length == 1 ? parts[0] : String.join("/", parts));
+        return new FactPath(
+                switch (parts.length) {
+                    case 1 -> parts[0];
+                    case 3 -> parts[0] + "/" + parts[1] + "/" + parts[2];
+                    default -> String.join("/", parts);
+                });
     }
 
     /** Whether {@code other} is this fact or part of it. */

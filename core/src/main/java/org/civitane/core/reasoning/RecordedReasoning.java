@@ -14,21 +14,33 @@ final class RecordedReasoning implements Reasoning {
     private static final Step TO_COME =
             new Step("", new Rule("", ""), Optional.empty(), List.of(), new Value.Nothing(), List.of(), List.of());
 
-    private final List<Step> taken = new ArrayList<>();
+    private static final int MANY = 48;
+    private static final int FEW = 4;
+
+    private final List<Step> taken;
     private final List<Lower> lowers = new ArrayList<>(0);
+    private final Step.Notes notes;
     private Value conclusion = new Value.Nothing();
-    private How howConcluded = notes -> {};
+    private How howConcluded = ignored -> {};
+
+    RecordedReasoning() {
+        this(MANY, new Step.Notes());
+    }
+
+    private RecordedReasoning(int expected, Step.Notes notes) {
+        this.taken = new ArrayList<>(expected);
+        this.notes = notes;
+    }
 
     @Override
     public void step(String code, Value result, Rule rule, How how) {
-        Step.Notes notes = new Step.Notes();
         how.tell(notes);
         taken.add(notes.step(code, rule, result, List.of()));
     }
 
     @Override
     public Reasoning below(String code, Rule rule) {
-        RecordedReasoning lower = new RecordedReasoning();
+        RecordedReasoning lower = new RecordedReasoning(FEW, notes);
         lowers.add(new Lower(taken.size(), code, rule, lower));
         taken.add(TO_COME);
         return lower;
@@ -72,7 +84,6 @@ final class RecordedReasoning implements Reasoning {
 
     private Step asStep(String code, Rule rule) {
         List<Step> steps = steps();
-        Step.Notes notes = new Step.Notes();
         howConcluded.tell(notes);
         return notes.step(code, rule, conclusion, steps);
     }

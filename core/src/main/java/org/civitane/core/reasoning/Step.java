@@ -35,7 +35,7 @@ public record Step(
         steps = List.copyOf(steps);
     }
 
-    /** Collects what is to be said about one step while it is computed. */
+    /** Collects what is to be said about one step while it is computed, and then begins with the next. */
     public static final class Notes {
         private final List<Input> inputs = new ArrayList<>(4);
         private final List<FactPath> facts = new ArrayList<>(2);
@@ -70,7 +70,7 @@ public record Step(
 
         /** The policy table version that a figure of this step came from. */
         public Notes table(PolicyVersion version) {
-            policy = Optional.of(version.toString());
+            policy = version.cited();
             return this;
         }
 
@@ -80,7 +80,22 @@ public record Step(
         }
 
         Step step(String code, Rule rule, Value result, List<Step> steps) {
-            return new Step(code, rule, policy, inputs, result, facts, steps);
+            Step step = new Step(code, rule, policy, copyOf(inputs), result, copyOf(facts), steps);
+            inputs.clear();
+            facts.clear();
+            policy = Optional.empty();
+            return step;
+        }
+
+        /** Most steps have few of either, and {@link List#copyOf} makes two arrays on its way. */
+        private static <T> List<T> copyOf(List<T> few) {
+            return switch (few.size()) {
+                case 0 -> List.of();
+                case 1 -> List.of(few.getFirst());
+                case 2 -> List.of(few.getFirst(), few.getLast());
+                case 3 -> List.of(few.getFirst(), few.get(1), few.getLast());
+                default -> List.copyOf(few);
+            };
         }
     }
 }

@@ -28,7 +28,10 @@ public sealed interface Value {
     record Month(YearMonth month) implements Value {}
 
     /** Yes or no. */
-    record Flag(boolean holds) implements Value {}
+    record Flag(boolean holds) implements Value {
+        private static final Flag YES = new Flag(true);
+        private static final Flag NO = new Flag(false);
+    }
 
     /** A percentage with two decimals, or an exact number written out. */
     record Decimal(BigDecimal number) implements Value {}
@@ -85,11 +88,11 @@ public sealed interface Value {
     }
 
     static Value of(boolean holds) {
-        return new Flag(holds);
+        return holds ? Flag.YES : Flag.NO;
     }
 
     static Value of(Percent percent) {
-        return new Decimal(new BigDecimal(percent.toString()));
+        return new Decimal(percent.toDecimal());
     }
 
     /** A percentage as a result carries it: with two decimals. */

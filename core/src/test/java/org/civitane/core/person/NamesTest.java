@@ -62,4 +62,13 @@ public class NamesTest {
         assertThat(PersonNumber.isValid("1234567890")).isFalse();
         assertThat(new PersonNumber("12345678903").shown()).isEqualTo("1234 567 8903");
     }
+
+    @Test
+    public void lettersKnownBeforehandAreSpelledOutAsAllOthersAre() {
+        for (char c = 1; c < 0x250; c++) {
+            String known = "a" + c + "b";
+            String notKnown = known + '\u3000';
+            assertThat(Names.normalise(known)).as("U+%04X", (int) c).isEqualTo(Names.normalise(notKnown));
+        }
+    }
 }

@@ -21,6 +21,9 @@ import tools.jackson.core.JsonToken;
  * @param <T> the record
  */
 final class RecordReader<T> implements Reader<T> {
+    private static final Optional<Boolean> YES = Optional.of(true);
+    private static final Optional<Boolean> NO = Optional.of(false);
+
     private final String[] names;
     private final Reader<?>[] readers;
     private final Absence[] absences;
@@ -120,11 +123,15 @@ final class RecordReader<T> implements Reader<T> {
         try {
             if (!isNotGiven(parser, position)) {
                 Object value = readers[position].read(parser);
-                values[position] = absences[position] == Absence.EMPTY_OPTIONAL ? Optional.of(value) : value;
+                values[position] = absences[position] == Absence.EMPTY_OPTIONAL ? given(value) : value;
             }
         } catch (BadInput e) {
             throw e.below(name);
         }
+    }
+
+    private static Optional<?> given(Object value) {
+        return value instanceof Boolean flag ? flag ? YES : NO : Optional.of(value);
     }
 
     /** A text that is empty or only white space counts as not given (rulebook 0.8), whatever it should have held. */

@@ -23,7 +23,7 @@ final class Scalars {
     private static final int MONTH_LENGTH = 7;
 
     static final Map<Class<?>, Reader<?>> READERS = Map.ofEntries(
-            Map.entry(String.class, Scalars::text),
+            Map.entry(String.class, parser -> ShortTexts.one(text(parser))),
             Map.entry(Money.class, Scalars::amountFromZero),
             Map.entry(boolean.class, Scalars::flag),
             Map.entry(Boolean.class, Scalars::flag),
