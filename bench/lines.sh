@@ -1,7 +1,7 @@
-# Measures the command line over a million food-assistance case files against parsing the same lines with Jackson alone.
+# Measures the command line over a million food-assistance case files against parsing the same lines with Jackson alone, on one core and on all.
 bench_lines() {
   maven package -DskipTests -pl bench -am
-  local home=$state/bench-$$ classes="$root/bench/target/civitane-bench.jar:$root/bench/target/lib/*" count
+  local home=$state/bench-$$ classes="$root/bench/target/civitane-bench.jar:$root/bench/target/lib/*" count cores
   trap 'rm -rf "'"$home"'"' EXIT
   mkdir -p "$home"
   say "Writing the lines …"
@@ -9,7 +9,9 @@ bench_lines() {
   head -n 100000 "$home/1000000.jsonl" >"$home/100000.jsonl"
   (command_line determine --no-reasons "$home/100000.jsonl") >/dev/null
   for _ in 1 2; do
-    "$JAVA_HOME/bin/java" "${quiet_java[@]}" -XX:+UseSerialGC -cp "$classes" org.civitane.bench.ParseAlone tokens "$home/1000000.jsonl"
+    for cores in one all; do
+      "$JAVA_HOME/bin/java" "${quiet_java[@]}" -XX:+UseSerialGC -cp "$classes" org.civitane.bench.ParseAlone "$cores" "$home/1000000.jsonl"
+    done
     for count in 100000 1000000; do bench_determine "$home/$count.jsonl" "$count"; done
   done
 }

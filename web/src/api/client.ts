@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { tellEnded } from './ended';
+import { tellEnded, tellOther } from './ended';
 import type { components, paths } from './schema';
 
 /** A failure as the server tells it (RFC 9457). */
@@ -22,9 +22,21 @@ const MESSAGE_WITHOUT_ANSWER = 'The server did not answer. What you saved before
 const TOKEN = 'XSRF-TOKEN=';
 
 /** What has to go with every call that changes something, so that no other site can make it. */
-export function csrfToken(): string {
+function csrfToken(): string {
   const found = document.cookie.split('; ').find((each) => each.startsWith(TOKEN));
   return found ? decodeURIComponent(found.slice(TOKEN.length)) : '';
+}
+
+let whose = '';
+
+/** Whose page this is from now on; empty when nobody's. */
+export function actFor(account: string | null | undefined) {
+  whose = account ?? '';
+}
+
+/** What goes with every call: proof that this page makes it, and whose page it is, should another tab sign in. */
+export function ownHeaders(): Record<string, string> {
+  return { 'X-XSRF-TOKEN': csrfToken(), ...(whose ? { 'X-Account': whose } : {}) };
 }
 
 /** What happened, out of a problem document; empty where it is none. */
@@ -39,12 +51,15 @@ export function detailOf(body: string): string {
 export const api = createClient<paths>({ baseUrl: '/' });
 
 api.use({
-  onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', csrfToken());
+  onRequest({ request, schemaPath }) {
+    const { 'X-XSRF-TOKEN': token = '', 'X-Account': account } = ownHeaders();
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token);
+    if (account && schemaPath !== '/api/session') request.headers.set('X-Account', account);
     return request;
   },
   onResponse({ response, schemaPath }) {
     if (response.status === 401 && schemaPath !== '/api/session') tellEnded(true);
+    if (response.status === 412) tellOther();
   },
   onError() {
     return new ProblemError(0, 'no-answer', MESSAGE_WITHOUT_ANSWER, '', '');

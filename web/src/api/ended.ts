@@ -1,22 +1,35 @@
 import { useSyncExternalStore } from 'react';
 
-/** Whether the session ended while someone worked: kept outside the queries, since any of them can notice it. */
-let ended = false;
-const listeners = new Set<() => void>();
-
-export function tellEnded(now: boolean) {
-  if (ended === now) return;
-  ended = now;
-  for (const listener of listeners) listener();
-}
-
-export function useEnded(): boolean {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
+/** What any call can notice, and so is kept outside the queries: something that is so until it is not any more. */
+function noticed() {
+  let now = false;
+  const listeners = new Set<() => void>();
+  const listen = (listener: () => void) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  };
+  return {
+    tell(so: boolean) {
+      if (now === so) return;
+      now = so;
+      for (const listener of listeners) listener();
     },
-    () => ended,
-    () => false,
-  );
+    use: () =>
+      useSyncExternalStore(
+        listen,
+        () => now,
+        () => false,
+      ),
+  };
 }
+
+const ended = noticed();
+const other = noticed();
+
+/** Whether the session ended while someone worked. */
+export const tellEnded = ended.tell;
+export const useEnded = ended.use;
+
+/** Somebody else signed in in another tab of this browser; this page is not theirs. */
+export const tellOther = () => other.tell(true);
+export const useOther = other.use;

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { forgetKept } from '../components/kept';
 import { forgetFiles } from '../papers/keptFiles';
-import { api, type Schemas, take } from './client';
-import { tellEnded } from './ended';
+import { actFor, api, type Schemas, take } from './client';
+import { tellEnded, tellOther } from './ended';
 
 export const isStaff = (session: Schemas['Session'] | undefined): boolean =>
   session?.role === 'CASEWORKER' || session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR';
@@ -12,36 +12,48 @@ type Session = Schemas['Session'];
 export function useSession() {
   return useQuery({
     queryKey: ['session'],
-    queryFn: async ({ client }) =>
-      unlessEnded(client.getQueryData<Session>(['session']), await take(api.GET('/api/session'))),
+    queryFn: async ({ client }) => {
+      const before = client.getQueryData<Session>(['session']);
+      const session = unlessEnded(before, await take(api.GET('/api/session')));
+      actFor(session.account);
+      return session;
+    },
     staleTime: 60_000,
   });
 }
 
-/** Whoever was signed in and is not any more stays on the page and is asked to come back; nothing there is given up. */
+/**
+ * Whoever was signed in and is not any more stays on the page and is asked to come back; nothing there is given up. It stays
+ * theirs, too, when somebody else signed in in another tab.
+ */
 export function unlessEnded(before: Session | undefined, now: Session): Session {
-  if (!before?.role || now.role) return now;
-  tellEnded(true);
+  if (!before?.role || now.account === before.account) return now;
+  if (now.role) tellOther();
+  else tellEnded(true);
   return before;
 }
 
 /** Signs in, up or out, and forgets what belonged to whoever was there before. */
 export function useSessionChange() {
   const queries = useQueryClient();
+  const keep = (session: Schemas['Session']) => {
+    actFor(session.account);
+    queries.setQueryData(['session'], session);
+  };
   const entered = (session: Schemas['Session']) => {
     tellEnded(false);
     if (session.step) {
-      queries.setQueryData(['session'], session);
+      keep(session);
       return;
     }
     forgetKept();
     void forgetFiles();
     queries.clear();
-    queries.setQueryData(['session'], session);
+    keep(session);
   };
   const back = (session: Schemas['Session']) => {
     tellEnded(false);
-    queries.setQueryData(['session'], session);
+    keep(session);
     void queries.invalidateQueries();
   };
   const signIn = useMutation({
@@ -58,7 +70,7 @@ export function useSessionChange() {
   /** Whether single letters do something, kept with the account. */
   const setKeys = useMutation({
     mutationFn: (on: boolean) => take(api.PUT('/api/session/keys', { body: { on } })),
-    onSuccess: (session) => queries.setQueryData(['session'], session),
+    onSuccess: keep,
   });
   /** The second step, after the password. */
   const giveCode = useMutation({
@@ -71,7 +83,7 @@ export function useSessionChange() {
     onSuccess: back,
   });
   /** A second step was set up while signing in. */
-  const stepOn = (session: Schemas['Session']) => queries.setQueryData(['session'], session);
+  const stepOn = keep;
   /** Sends a code; the account is made with it. */
   const signUp = useMutation({
     mutationFn: (wish: Schemas['SignUp']) => take(api.POST('/api/account', { body: wish })),

@@ -1,7 +1,7 @@
 import { lazy, type ReactNode, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { useEnded } from '../api/ended';
+import { useEnded, useOther } from '../api/ended';
 import { isStaff, useSession } from '../api/session';
 import { Page } from '../components/Page';
 import { HomeScreen } from '../public/home/HomeScreen';
@@ -9,6 +9,7 @@ import { OfferScreen } from '../public/home/OfferScreen';
 import { NotFoundScreen } from '../public/not-found/NotFoundScreen';
 
 /** Loaded when it is asked for: whoever applies loads nothing of the staff's, and no more than what is on the way. */
+const OtherTab = lazy(() => import('./OtherTab').then((it) => ({ default: it.OtherTab })));
 const SignInAgain = lazy(() => import('./SignInAgain').then((it) => ({ default: it.SignInAgain })));
 const SignInScreen = lazy(() =>
   import('../public/sign-in/SignInScreen').then((it) => ({ default: it.SignInScreen })),
@@ -164,11 +165,13 @@ export function App() {
   );
 }
 
-/** Over whatever page it is: the session ended while someone worked. */
+/** Over whatever page it is: the session ended while someone worked, or became somebody else's. */
 function WhenEnded() {
   const ended = useEnded();
+  const other = useOther();
   const session = useSession().data;
   const worked = session?.role && session.role !== 'CARRYING';
+  if (other) return <OtherTab whose={session?.name ?? ''} />;
   return ended && worked ? <SignInAgain email={session.email ?? ''} /> : null;
 }
 

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import ReactCrop, { centerCrop, makeAspectCrop, type PercentCrop } from 'react-image-crop';
 import 'react-image-crop/dist/ReactCrop.css';
 import { useParams } from 'react-router';
-import { csrfToken, detailOf } from '../api/client';
+import { detailOf, ownHeaders } from '../api/client';
 import { DayField } from '../components/DayField';
 import { Press } from '../components/Press';
 import { Problem } from '../components/Problem';
@@ -46,7 +46,7 @@ export function PhotoField({ id, label, error, value, onChange }: Props) {
     mutationFn: async (photo: File) => {
       const answer = await fetch(address, {
         method: 'PUT',
-        headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': csrfToken() },
+        headers: { 'Content-Type': 'application/octet-stream', ...ownHeaders() },
         body: photo,
       });
       if (!answer.ok) throw new Error(detailOf(await answer.text()));

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { api, csrfToken, detailOf, type Schemas, take } from '../api/client';
+import { api, detailOf, ownHeaders, type Schemas, take } from '../api/client';
 import { Field } from '../components/Field';
 import { Problem } from '../components/Problem';
 import { Choose } from '../papers/Choose';
@@ -31,7 +31,7 @@ export function ZoneField({ id, label, hint, error, value, record, onChange, onS
     mutationFn: async (picture: File) => {
       const answer = await fetch('/api/drafts/zone/picture', {
         method: 'POST',
-        headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': csrfToken() },
+        headers: { 'Content-Type': 'application/octet-stream', ...ownHeaders() },
         body: isPicture(picture) ? await prepared(picture, 0, undefined) : picture,
       });
       if (!answer.ok) throw new Error(detailOf(await answer.text()));

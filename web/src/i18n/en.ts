@@ -56,6 +56,12 @@ export const en = {
       'You are not signed in any more. What you typed is still here, and nothing is lost. You are {{email}}.',
     other: 'Someone else is here now',
   },
+  otherTab: {
+    title: 'Someone else signed in here',
+    words:
+      'In another tab of this browser, someone else has signed in since. This page is still that of {{whose}}, so nothing on it is sent any more. What was saved before is safe.',
+    goOn: 'Go on as who is signed in now',
+  },
   day: {
     hint: 'Day, month and year, such as 2 4 1990',
     unread: 'We cannot read this as a day. Write day, month and year, such as 2 4 1990.',

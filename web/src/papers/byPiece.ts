@@ -1,5 +1,5 @@
 import { Upload } from 'tus-js-client';
-import { csrfToken, detailOf } from '../api/client';
+import { detailOf, ownHeaders } from '../api/client';
 
 const PIECE = 256 * 1024;
 /** How long to wait before each further try, in milliseconds; the last is tried until the network is back. */
@@ -27,7 +27,7 @@ export function sendByPiece(
       metadata: { ...said, filename: file.name },
       storeFingerprintForResuming: false,
       onBeforeRequest: (request) => {
-        request.setHeader('X-XSRF-TOKEN', csrfToken());
+        for (const [name, value] of Object.entries(ownHeaders())) request.setHeader(name, value);
       },
       onShouldRetry: (problem) => {
         const status = 'originalResponse' in problem ? (problem.originalResponse?.getStatus() ?? 0) : 0;

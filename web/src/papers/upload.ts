@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { api, csrfToken, detailOf, ProblemError, type Schemas, take } from '../api/client';
+import { api, detailOf, ownHeaders, ProblemError, type Schemas, take } from '../api/client';
 import { forgetFile, type KeptFile, keepFile, keptFiles } from './keptFiles';
 
 const MEGABYTE = 1024 * 1024;
@@ -88,7 +88,7 @@ function send(claim: string, wanted: Wanted, file: File, onShare: (share: number
       'Content-Disposition',
       `attachment; filename*=UTF-8''${encodeURIComponent(file.name).replace(/['()*]/g, escaped)}`,
     );
-    request.setRequestHeader('X-XSRF-TOKEN', csrfToken());
+    for (const [name, value] of Object.entries(ownHeaders())) request.setRequestHeader(name, value);
     request.upload.onprogress = (event) => onShare(event.loaded / Math.max(1, event.total));
     request.onerror = () => failed(new ProblemError(0, NO_ANSWER, '', '', ''));
     request.onload = () => {

@@ -37,7 +37,27 @@ public class NoProgrammeTest {
             "photo",
             "end",
             "REFERRED",
-            "IDENTITY");
+            "SENT_BACK",
+            "IDENTITY",
+            "kind",
+            "email",
+            "contact",
+            "papers",
+            "known",
+            "employer",
+            "documents",
+            "role",
+            "months",
+            "since",
+            "before",
+            "working",
+            "register",
+            "place",
+            "period",
+            "detail",
+            "decision",
+            "certificate",
+            "addresses");
 
     @Test
     public void noSourceNamesWhatAProgrammeTells() throws IOException {

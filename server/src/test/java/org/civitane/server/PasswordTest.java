@@ -119,6 +119,22 @@ public class PasswordTest extends SigningIn {
     }
 
     @Test
+    public void whatOneLeftOpenInATabIsNotDoneInTheNameOfWhoeverSignsInInAnother() throws Exception {
+        SignedIn another = person(Role.APPLICANT);
+        Cookie session = signIn(another.email(), RIGHT, "198.51.100.27").getCookie("civitane");
+        MockHttpServletResponse refused = fromAPageOf(owner, session);
+        assertThat(refused.getStatus()).isEqualTo(412);
+        assertThat(refused.getContentAsString()).contains("other-account").doesNotContain("198.51.100.27");
+        assertThat(fromAPageOf(another, session).getStatus()).isEqualTo(200);
+    }
+
+    private MockHttpServletResponse fromAPageOf(SignedIn whose, Cookie session) throws Exception {
+        return http.perform(get("/api/account/sessions").cookie(session).header("X-Account", whose.account()))
+                .andReturn()
+                .getResponse();
+    }
+
+    @Test
     public void onesOwnSessionsAreSeenAndTheOthersCanBeEnded() throws Exception {
         Cookie here = signIn(owner.email(), RIGHT, "198.51.100.24").getCookie("civitane");
         Cookie there = signIn(owner.email(), RIGHT, "198.51.100.25").getCookie("civitane");

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.standins.Simulated;
@@ -45,6 +46,7 @@ class SessionController {
     /**
      * Who is signed in.
      *
+     * @param account which the browser says with every call, so that nothing is done in another's name
      * @param role absent while nobody is
      * @param simulated whether the outside services of this server are simulated
      * @param mailbox where what simulated mail would have carried can be read; empty where mail is carried
@@ -52,6 +54,7 @@ class SessionController {
      * @param step what is still to be shown by whoever gave their password and is not signed in yet
      */
     record Session(
+            @Nullable UUID account,
             @Nullable String name,
             @Nullable String email,
             @Nullable Role role,
@@ -80,7 +83,7 @@ class SessionController {
     @GetMapping("/api/session")
     Session session(@AuthenticationPrincipal @Nullable SignedIn who) {
         return who == null
-                ? new Session(null, null, null, simulated, mailbox.address(), true, Optional.empty())
+                ? new Session(null, null, null, null, simulated, mailbox.address(), true, Optional.empty())
                 : of(who);
     }
 
@@ -118,11 +121,18 @@ class SessionController {
     /** Whoever is halfway in is nobody yet, and is told what to show. */
     Session of(SignedIn who) {
         if (who.role() == Role.HALFWAY) {
-            return new Session(null, null, null, simulated, mailbox.address(), true, Optional.of(step(who)));
+            return new Session(null, null, null, null, simulated, mailbox.address(), true, Optional.of(step(who)));
         }
         boolean keys = accounts.keys(who.account());
         return new Session(
-                who.displayName(), who.email(), who.role(), simulated, mailbox.address(), keys, Optional.empty());
+                who.account(),
+                who.displayName(),
+                who.email(),
+                who.role(),
+                simulated,
+                mailbox.address(),
+                keys,
+                Optional.empty());
     }
 
     private Step step(SignedIn halfway) {

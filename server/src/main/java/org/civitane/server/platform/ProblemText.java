@@ -17,23 +17,27 @@ public final class ProblemText {
     static final MediaType TYPE = MediaType.APPLICATION_PROBLEM_JSON;
 
     /** What no part of the application words itself: the code and the sentence of a status. */
-    private static final Map<Integer, Map.Entry<String, String>> USUAL = Map.of(
-            400, Map.entry("unreadable", "This request could not be read, so nothing was done."),
-            401, Map.entry("sign-in", SIGN_IN),
-            403, Map.entry("forbidden", MAY_NOT),
-            404, Map.entry("not-found", "There is nothing at this address."),
-            405, Map.entry("method", "This address does not take such a request, so nothing was done."),
-            406, Map.entry("not-acceptable", "There is no answer in the form that was asked for."),
-            413, Map.entry("too-large", "This is more than can be taken at once, so nothing was kept."),
-            415, Map.entry("media-type", "This is not in a form that can be read here, so nothing was done."),
-            500,
-                    Map.entry(
-                            "unexpected",
-                            "Something went wrong on our side. What you saved before is safe. Please try again."),
-            503,
-                    Map.entry(
-                            "out-of-reach",
-                            "The server cannot reach its data right now. What you saved before is safe. Please try again in a moment."));
+    private static final Map<Integer, Map.Entry<String, String>> USUAL = Map.ofEntries(
+            usual(400, "unreadable", "This request could not be read, so nothing was done."),
+            usual(401, "sign-in", SIGN_IN),
+            usual(403, "forbidden", MAY_NOT),
+            usual(404, "not-found", "There is nothing at this address."),
+            usual(405, "method", "This address does not take such a request, so nothing was done."),
+            usual(406, "not-acceptable", "There is no answer in the form that was asked for."),
+            usual(
+                    412,
+                    "other-account",
+                    "Someone else has signed in in this browser since, in another tab, so nothing was done here."),
+            usual(413, "too-large", "This is more than can be taken at once, so nothing was kept."),
+            usual(415, "media-type", "This is not in a form that can be read here, so nothing was done."),
+            usual(
+                    500,
+                    "unexpected",
+                    "Something went wrong on our side. What you saved before is safe. Please try again."),
+            usual(
+                    503,
+                    "out-of-reach",
+                    "The server cannot reach its data right now. What you saved before is safe. Please try again in a moment."));
 
     /** Names the request that went wrong, as the log does. */
     private static final String INSTANCE = "urn:uuid:";
@@ -75,6 +79,10 @@ public final class ProblemText {
         fields.put("instance", INSTANCE + RequestId.now());
         fields.put("code", usual.getKey());
         return JsonColumn.write(fields);
+    }
+
+    private static Map.Entry<Integer, Map.Entry<String, String>> usual(int status, String code, String sentence) {
+        return Map.entry(status, Map.entry(code, sentence));
     }
 
     private static Map.Entry<String, String> usual(int status) {
