@@ -33,7 +33,7 @@ describe('the rooms of the front end', () => {
     expect(others).toEqual([]);
   });
 
-  it.each(['api', 'components', 'facts', 'papers', 'claim', 'i18n'])('%s uses no screen', (room) => {
+  it.each(['api', 'components', 'facts', 'papers', 'claim', 'plan', 'i18n'])('%s uses no screen', (room) => {
     const others = files.filter((file) => file.startsWith(`./${room}/`)).flatMap(imports);
     expect(others.filter(isOfScreen)).toEqual([]);
   });

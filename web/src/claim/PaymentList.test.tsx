@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { PaymentList } from './PaymentList';
 
-const paid = (state: Schemas['Paid']['state'], month: string): Schemas['Paid'] => ({
-  id: month,
-  month,
+const paid = (state: Schemas['Paid']['state'], time: string): Schemas['Paid'] => ({
+  id: time,
+  time,
   amount: '291.00',
   due: '2027-01-04',
   state,
@@ -18,6 +18,11 @@ describe('what is paid when', () => {
     expect(within(december as HTMLElement).getByText('December 2026')).toBeTruthy();
     expect(december?.textContent).toContain('paid');
     expect(january?.textContent).toContain('planned for Mon 4 Jan');
+  });
+
+  it('calls a week by its first day', () => {
+    render(<PaymentList payments={[paid('PLANNED', '2026-10-05')]} />);
+    expect(screen.getByText('The week from 5 October 2026')).toBeTruthy();
   });
 
   it('offers what can be done where something can', () => {

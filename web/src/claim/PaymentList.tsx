@@ -18,7 +18,7 @@ type Props = {
   act?: (payment: Schemas['Paid']) => ReactNode;
 };
 
-/** What is paid, month by month, with how far each is. */
+/** What is paid, by month or week, with how far each is. */
 export function PaymentList({ payments, act }: Props) {
   const { t } = useTranslation();
   return (
@@ -33,7 +33,9 @@ export function PaymentList({ payments, act }: Props) {
       <tbody>
         {payments.map((each) => (
           <tr key={each.id} className="border-b border-base-300 align-top">
-            <td className="py-1.5 pe-4">{monthText(each.month)}</td>
+            <td className="py-1.5 pe-4">
+              {each.time.length > 7 ? t('payments.week', { day: dateText(each.time) }) : monthText(each.time)}
+            </td>
             <td className="py-1.5 pe-4 text-end tabular-nums">{each.amount}</td>
             <td className={`py-1.5 ${INK[each.state]}`}>
               <span aria-hidden="true">{SHAPE[each.state]} </span>

@@ -22,6 +22,13 @@ type Props = {
   onChange: (record: Given) => void;
 };
 
+/** Which keys a phone shows first. */
+const INPUT_MODE: Partial<Record<Asked['widget'], 'decimal' | 'numeric'>> = {
+  AMOUNT: 'decimal',
+  HOURS: 'decimal',
+  NUMBER: 'numeric',
+};
+
 /** The field for one question whose answer stands in a record: chosen by what the answer looks like, and nothing else. */
 export function FactField({ asked, record, within = '', people = [], autoComplete, onChange }: Props) {
   const { t } = useTranslation();
@@ -158,9 +165,7 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
         <TextField
           {...labelled}
           autoComplete={autoComplete}
-          inputMode={
-            asked.widget === 'AMOUNT' ? 'decimal' : asked.widget === 'NUMBER' ? 'numeric' : undefined
-          }
+          inputMode={INPUT_MODE[asked.widget]}
           value={String(value ?? '')}
           onChange={(typed) => set(asked.widget === 'NUMBER' ? readAs('NUMBER', typed) : typed)}
           onLeave={() => typeof value === 'string' && set(readAs(asked.widget, value))}

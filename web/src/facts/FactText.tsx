@@ -66,10 +66,11 @@ function given(asked: Asked, value: unknown, t: T, people: Person[]): string {
   }
 }
 
-/** Questions that belong together, each with its answer. */
+/** Questions that belong together, each with its answer; hours that need not be said are left out where they are not. */
 export function recordLines(asked: Asked, record: Given, t: T, people: Person[] = []): string[] {
   return asked.parts
     .filter((part) => isAsked(part, record))
+    .filter((part) => part.required || part.widget !== 'HOURS' || !isBlank(record[part.path]))
     .map((part) => labelled(part.label, factText(part, record[part.path], t, people)));
 }
 

@@ -70,20 +70,24 @@ export function RecordField({
   people: People;
   onChange: (record: Given | undefined) => void;
 }) {
+  /** Small numbers of one kind, such as those of a week, stand beside each other. */
+  const hours = asked.parts.every((part) => part.widget === 'HOURS');
   return (
     <fieldset className="space-y-4">
       <legend className={asked.parts.length > 1 ? 'mb-2 font-semibold' : 'sr-only'}>{asked.label}</legend>
       {asked.hint && <p className="quiet text-sm">{asked.hint}</p>}
-      {asked.parts.map((part) => (
-        <FactField
-          key={part.path}
-          asked={part}
-          record={value}
-          within={`${within}/`}
-          people={people}
-          onChange={(now) => onChange(Object.keys(now).length > 0 ? now : undefined)}
-        />
-      ))}
+      <div className={hours ? 'grid grid-cols-[repeat(auto-fill,minmax(6.5rem,1fr))] gap-3' : 'space-y-4'}>
+        {asked.parts.map((part) => (
+          <FactField
+            key={part.path}
+            asked={part}
+            record={value}
+            within={`${within}/`}
+            people={people}
+            onChange={(now) => onChange(Object.keys(now).length > 0 ? now : undefined)}
+          />
+        ))}
+      </div>
     </fieldset>
   );
 }

@@ -57,7 +57,7 @@ describe('all that is wrong on a page', () => {
     ]);
   });
   it('asks for words only once the record beside it calls for them', () => {
-    const why = asked('TEXT', { path: 'explanation', when: { path: 'hardship/reason', equals: 'OTHER' } });
+    const why = asked('TEXT', { path: 'explanation', when: { path: 'hardship/reason', oneOf: ['OTHER'] } });
     expect(faultsOf([why], { hardship: { reason: 'ILLNESS' } })).toEqual([]);
     expect(faultsOf([why], { hardship: { reason: 'OTHER' } })).toHaveLength(1);
   });

@@ -23,7 +23,7 @@ const HOME = asked('RECORD', {
   parts: [
     asked('TEXT', { path: 'postCode', label: 'Post code' }),
     asked('NUMBER', { path: 'bedrooms', label: 'Bedrooms' }),
-    asked('TEXT', { path: 'why', label: 'Why?', when: { path: 'postCode', equals: '9999' } }),
+    asked('TEXT', { path: 'why', label: 'Why?', when: { path: 'postCode', oneOf: ['9999'] } }),
   ],
 });
 const [LAST, BEFORE] = lastMonths(new Date()) as [string, string];

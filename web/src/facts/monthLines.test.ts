@@ -34,3 +34,11 @@ it('makes single answers of months and months of single answers', () => {
   expect(answers).toEqual({ takesPart: 'YES', 'arrears/2026-08': '700.00' });
   expect(unflat([yes, arrears], answers)).toEqual(given);
 });
+
+it('makes single answers of the parts of a record and a record of them again', () => {
+  const week = asked('RECORD', { path: 'week', parts: [asked('HOURS', { path: '1' })] });
+  const given = { takesPart: 'NO', week: { '1': '8', '5': '4.5' } };
+  const answers = flat([yes, week], given);
+  expect(answers).toEqual({ takesPart: 'NO', 'week/1': '8', 'week/5': '4.5' });
+  expect(unflat([yes, week], answers)).toEqual(given);
+});

@@ -1,4 +1,4 @@
-import type { Asked, Given } from './shapes';
+import { type Asked, type Given, isRecord } from './shapes';
 
 const BACK = 12;
 
@@ -36,35 +36,39 @@ export function withMonth(record: Given, list: string, month: string, isIn: bool
   return { ...record, [list]: isIn ? [...rest, month].sort() : rest };
 }
 
-/** What was said of months as single answers, each under its month; the rest as it is. */
+/** What was said of months, or of the parts of a record, as single answers; the rest as it is. */
 export function flat(asked: Asked[], given: Given): Record<string, string> {
-  return Object.fromEntries(
-    asked.flatMap((each) =>
-      each.widget === 'MONTHS'
-        ? linesOf(given[each.path]).map((line) => [
-            `${each.path}/${line.month}`,
-            String(line[each.parts[0]?.path ?? '']),
-          ])
-        : given[each.path] === undefined
-          ? []
-          : [[each.path, String(given[each.path])]],
-    ),
-  );
+  return Object.fromEntries(asked.flatMap((each) => flatOne(each, given[each.path])));
 }
 
-/** Single answers as lines of months again. */
+function flatOne(asked: Asked, value: unknown): [string, string][] {
+  if (asked.widget === 'MONTHS')
+    return linesOf(value).map((line) => [
+      `${asked.path}/${line.month}`,
+      String(line[asked.parts[0]?.path ?? '']),
+    ]);
+  if (isRecord(value))
+    return Object.entries(value).map(([part, answer]) => [`${asked.path}/${part}`, String(answer)]);
+  return value === undefined ? [] : [[asked.path, String(value)]];
+}
+
+/** Single answers as lines of months, or as records, again. */
 export function unflat(asked: Asked[], answers: Record<string, string>): Given {
   return Object.fromEntries(
     asked.flatMap((each): [string, unknown][] => {
-      if (each.widget !== 'MONTHS')
-        return answers[each.path] === undefined ? [] : [[each.path, answers[each.path]]];
-      const lines = Object.entries(answers)
+      const within = Object.entries(answers)
         .filter(([path]) => path.startsWith(`${each.path}/`))
-        .map(([path, value]) => ({
-          month: path.slice(each.path.length + 1),
-          [each.parts[0]?.path ?? '']: value,
-        }));
-      return lines.length > 0 ? [[each.path, lines]] : [];
+        .map(([path, value]): [string, string] => [path.slice(each.path.length + 1), value]);
+      if (within.length === 0)
+        return answers[each.path] === undefined ? [] : [[each.path, answers[each.path]]];
+      return [
+        [
+          each.path,
+          each.widget === 'MONTHS'
+            ? within.map(([month, value]) => ({ month, [each.parts[0]?.path ?? '']: value }))
+            : Object.fromEntries(within),
+        ],
+      ];
     }),
   );
 }

@@ -54,6 +54,9 @@ describe('what is wrong with an answer', () => {
     ['DATE', '1990-04-02', undefined],
     ['MONTH', 'Smarch 2026', 'month'],
     ['NUMBER', 'four', 'number'],
+    ['HOURS', '7,5', undefined],
+    ['HOURS', '7½', undefined],
+    ['HOURS', '7:30', 'hours'],
     ['YES_NO', undefined, undefined],
     ['SEVERAL', undefined, undefined],
     ['NAMES', [], 'missing'],
@@ -70,14 +73,21 @@ describe('whom and when something is asked', () => {
     expect(isAsked(school, { relationship: 'CHILD' })).toBe(true);
   });
   it('only when another answer is as it says', () => {
-    const employer = asked('TEXT', { when: { path: 'kind', equals: 'WAGES' } });
+    const employer = asked('TEXT', { when: { path: 'kind', oneOf: ['WAGES'] } });
     expect(isAsked(employer, { kind: 'WAGES' })).toBe(true);
     expect(isAsked(employer, { kind: 'PENSION' })).toBe(false);
     expect(isAsked(employer, {})).toBe(false);
   });
   it('a group that was ticked counts as yes', () => {
-    const foster = asked('YES_NO', { when: { path: 'pupil', equals: 'true' } });
+    const foster = asked('YES_NO', { when: { path: 'pupil', oneOf: ['true'] } });
     expect(isAsked(foster, { pupil: {} })).toBe(true);
     expect(isAsked(foster, {})).toBe(false);
   });
+});
+
+it('hours are as short as they can be said', () => {
+  expect(readAs('HOURS', '8,0')).toBe('8');
+  expect(readAs('HOURS', '7½')).toBe('7.5');
+  expect(readAs('HOURS', ',25')).toBe('0.25');
+  expect(readAs('HOURS', '7:30')).toBe('7:30');
 });

@@ -12,7 +12,7 @@ export type Asked = Omit<Schemas['Asked'], 'hint' | 'when' | 'parts'> & {
 export type Given = { [path: string]: unknown };
 
 /** What can be wrong with one answer. */
-export type FaultCode = 'missing' | 'amount' | 'day' | 'month' | 'number' | 'line' | 'postCode';
+export type FaultCode = 'missing' | 'amount' | 'hours' | 'day' | 'month' | 'number' | 'line' | 'postCode';
 
 /** "1.234,5" and "1234.5" as the case file writes amounts; what is no amount stays as it was typed. */
 export function amountOf(typed: string): string {
@@ -24,6 +24,12 @@ export function amountOf(typed: string): string {
   const whole = (isDecimal ? plain.slice(0, decimal) : plain).replace(/[.,]/g, '');
   const cents = isDecimal ? plain.slice(decimal + 1) : '';
   return /^-?\d+$/.test(whole) && /^\d*$/.test(cents) ? `${whole}.${cents.padEnd(2, '0')}` : typed;
+}
+
+/** "7,5" and "7½" as the case file writes hours; what is no number of hours stays as it was typed. */
+export function hoursOf(typed: string): string {
+  const plain = typed.trim().replace(',', '.').replace('½', '.5').replace('¼', '.25').replace('¾', '.75');
+  return /^\d*\.?\d+$/.test(plain) && plain.length <= 8 ? String(Number(plain)) : plain;
 }
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
@@ -50,6 +56,8 @@ export function readAs(widget: Asked['widget'], typed: string): unknown {
       return dayOf(text) ?? typed;
     case 'MONTH':
       return monthOf(text) ?? typed;
+    case 'HOURS':
+      return hoursOf(text);
     case 'NUMBER':
       return /^\d+$/.test(text) ? Number(text) : typed;
     default:
@@ -65,7 +73,8 @@ export function isAsked(asked: Asked, record: Given): boolean {
   const value = asked.when.path
     .split('/')
     .reduce<unknown>((at, step) => (isRecord(at) ? at[step] : undefined), record);
-  return asked.when.equals === 'true' ? Boolean(value) : String(value ?? 'false') === asked.when.equals;
+  const { oneOf } = asked.when;
+  return oneOf.includes('true') ? Boolean(value) : oneOf.includes(String(value ?? 'false'));
 }
 
 /** What is wrong with a single answer; what is within groups and lines is looked at by `faultsOf`. */
@@ -79,6 +88,8 @@ export function faultOf(asked: Asked, value: unknown): FaultCode | undefined {
       return dayOf(text) ? undefined : 'day';
     case 'MONTH':
       return monthOf(text) ? undefined : 'month';
+    case 'HOURS':
+      return /^\d+(\.\d{1,2})?$/.test(hoursOf(text)) ? undefined : 'hours';
     case 'NUMBER':
       return /^\d+$/.test(text) ? undefined : 'number';
     default:
@@ -91,6 +102,7 @@ const MUST_BE_SAID: Asked['widget'][] = [
   'TEXT',
   'NUMBER',
   'AMOUNT',
+  'HOURS',
   'DATE',
   'MONTH',
   'CHOICE',

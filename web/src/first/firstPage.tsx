@@ -4,7 +4,7 @@ import { StaticRouter } from 'react-router';
 import { Root } from '../app/Root';
 import i18next from '../i18n';
 
-const PATTERN = { id: '{id}', name: '{name}', purpose: '{purpose}', askFor: '', atHand: [] };
+const PATTERN = { id: '{id}', name: '{name}', purpose: '{purpose}', askFor: '', atHand: [], toKnow: [] };
 const ROOT = '<div id="root"></div>';
 /** What is shown comes before what makes it work. */
 const SCRIPTS = /\n *(<script type="module"|<link rel="modulepreload")(.*)/g;

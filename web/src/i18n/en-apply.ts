@@ -7,6 +7,7 @@ export const enApply = {
   },
   offer: {
     asked: 'What we will ask',
+    toKnow: 'Good to know first',
     atHand: 'Have this at hand',
     check: 'Might this be for you?',
     checkIntro: 'Five questions. Nothing is kept.',
@@ -132,6 +133,7 @@ export const enApply = {
       amount: 'This is no amount. Write it like 780.50.',
       day: 'This is no day. Write it like 2 April 1990.',
       month: 'This is no month. Write it like August 2026.',
+      hours: 'We cannot read this as hours. Write a number such as 8 or 7.5.',
       number: 'This is no number. Use figures only, like 4.',
       postCode: 'A post code has four digits, such as 2104.',
       line: 'Add a line, or say that there is nothing.',

@@ -97,6 +97,7 @@ export const enDesk = {
     },
     tab: {
       facts: 'Facts',
+      calendar: 'Calendar',
       identity: 'Identity',
       income: 'Income',
       registers: 'Registers',

@@ -36,6 +36,7 @@ export const enMy = {
   },
   payments: {
     title: 'Payments',
+    week: 'The week from {{day}}',
     intro: 'What we pay on {{number}}, and the account it goes to.',
     which: 'Which account do we pay to?',
     another: 'Pay to another account',

@@ -8,6 +8,7 @@ import { enIdentities } from './en-identities';
 import { enIdentity } from './en-identity';
 import { enMy } from './en-my';
 import { enOffice } from './en-office';
+import { enPlan } from './en-plan';
 
 /** Every text of the screens themselves; texts about claims and programmes come from the server. */
 export const en = {
@@ -80,6 +81,7 @@ export const en = {
   ...enApply,
   ...enMy,
   ...enOffice,
+  ...enPlan,
   ...enDesk,
   ...enIdentity,
   ...enHandover,

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { useProgramme } from '../../api/programme';
@@ -9,12 +9,17 @@ import { Problem } from '../../components/Problem';
 import type { Answers } from '../../facts/answers';
 import { FaultList, FaultsAtFields } from '../../facts/Faults';
 import { type Fault, faultsOf } from '../../facts/faultsOf';
+import type { Asked, Given } from '../../facts/shapes';
 import { ContactStep } from './ContactStep';
 import { contactFaults } from './contactFaults';
 import { QuestionOf } from './QuestionOf';
 import { ReadBack } from './ReadBack';
 import { SoFar } from './SoFar';
 import { isSaved, useDraft } from './useDraft';
+import { usePlan } from './usePlan';
+
+/** Few forms have a calendar; the others do not load what it takes. */
+const PaintDays = lazy(() => import('../../plan/PaintDays'));
 
 const READ_BACK = 'read';
 const CONTACT = 'contact';
@@ -39,6 +44,9 @@ export function ApplyScreen() {
   const answers =
     saved && kept?.on === `${saved.id} ${saved.version}` ? kept.answers : (saved?.answers as Answers);
   const setAnswers = (now: Answers) => saved && keep({ on: `${saved.id} ${saved.version}`, answers: now });
+  const [supposed = {}, suppose] = useKept<Given>(`supposed/${programme}`);
+  const painted = form.data?.painted;
+  const planned = usePlan(Boolean(painted), saved?.id, answers, supposed);
   const loaded = Boolean(form.data && saved);
   const begun = saved?.chapter;
   useEffect(() => {
@@ -109,7 +117,23 @@ export function ApplyScreen() {
           <FaultList faults={wrong} />
           <FaultsAtFields faults={wrong}>
             {part?.questions.map((question) => (
-              <QuestionOf key={question.path} question={question} answers={answers} onChange={setAnswers} />
+              <Fragment key={question.path}>
+                {painted?.facts.chapter === part.id && painted.facts.from === question.path && (
+                  <Suspense>
+                    <PaintDays
+                      {...painted}
+                      questions={part.questions as Asked[]}
+                      answers={answers}
+                      onChange={(now) => setAnswers(now as Answers)}
+                      plan={planned?.plan}
+                      supposing={form.data.supposing as Asked[]}
+                      supposed={supposed}
+                      onSuppose={suppose}
+                    />
+                  </Suspense>
+                )}
+                <QuestionOf question={question} answers={answers} onChange={setAnswers} />
+              </Fragment>
             ))}
             {chapter === CONTACT && <ContactStep answers={answers} onChange={setAnswers} />}
           </FaultsAtFields>
@@ -118,6 +142,7 @@ export function ApplyScreen() {
               form={{ ...form.data, chapters }}
               draft={saved.id}
               answers={answers}
+              costs={planned?.plan?.later.map((each) => each.sentence) ?? []}
               open={open}
               onChange={(to, question) => go(address(to), { state: { back: true, to: question } })}
               handIn={handIn}
@@ -150,7 +175,8 @@ export function ApplyScreen() {
           </div>
         </form>
         <SoFar
-          estimate={saved.estimate}
+          estimate={planned?.estimate ?? saved.estimate}
+          plan={planned?.plan}
           chapters={[
             ...chapters.map(({ id, title }, i) => ({
               id,

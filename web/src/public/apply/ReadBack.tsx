@@ -19,6 +19,8 @@ type Props = {
   form: Schemas['Form'];
   draft: string;
   answers: Answers;
+  /** What this case would come to otherwise, sentence by sentence. */
+  costs: string[];
   /** What is still to be put right, and in which chapter. */
   open: { chapter: string; fault: Fault }[];
   /** Leads to a question of a chapter. */
@@ -27,7 +29,7 @@ type Props = {
 };
 
 /** Everything that was said, chapter by chapter, then the signature. */
-export function ReadBack({ form, draft, answers, open, onChange, handIn }: Props) {
+export function ReadBack({ form, draft, answers, costs, open, onChange, handIn }: Props) {
   const { t } = useTranslation();
   const go = useNavigate();
   const [name, setName] = useState('');
@@ -70,6 +72,16 @@ export function ReadBack({ form, draft, answers, open, onChange, handIn }: Props
         </section>
       ))}
       <ToShow draft={draft} />
+      {(form.offer.toKnow.length > 0 || costs.length > 0) && (
+        <section className="sheet mt-6 border-s-4 border-s-warning p-5">
+          <h2 className="text-xl">{t('offer.toKnow')}</h2>
+          <ul className="mt-1 space-y-1">
+            {[...form.offer.toKnow, ...costs].map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       <section className="sheet mt-6 space-y-4 border-s-4 border-s-primary p-5">
         <h2 className="text-xl">{t('apply.signTitle')}</h2>
         <p>{t('apply.signIntro')}</p>

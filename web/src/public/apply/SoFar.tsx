@@ -7,13 +7,14 @@ export type Told = { id: string; title: string; done: boolean };
 
 type Props = {
   estimate: Schemas['Estimate'];
+  plan: Schemas['Plan'] | undefined;
   chapters: Told[];
   now: string;
   onGo: (chapter: string) => void;
 };
 
 /** The estimate, labelled as one, and what has been told so far; always in view, on a phone as a bar that unfolds. */
-export function SoFar({ estimate, chapters, now, onGo }: Props) {
+export function SoFar({ estimate, plan, chapters, now, onGo }: Props) {
   const { t } = useTranslation();
   return (
     <aside className="space-y-5">
@@ -43,9 +44,18 @@ export function SoFar({ estimate, chapters, now, onGo }: Props) {
           ))}
         </ul>
       </nav>
-      <EstimateNow estimate={estimate} />
+      <EstimateNow estimate={plan ? withPlan(estimate, plan) : estimate} />
     </aside>
   );
+}
+
+/** What painted days come to is told with the estimate, and in its place while it is not known yet. */
+function withPlan(estimate: Schemas['Estimate'], plan: Schemas['Plan']): Schemas['Estimate'] {
+  return {
+    ...estimate,
+    headline: estimate.known ? estimate.headline : plan.headline,
+    because: [...plan.told, ...plan.later.map((later) => later.sentence)],
+  };
 }
 
 function EstimateNow({ estimate }: { estimate: Schemas['Estimate'] }) {

@@ -18,7 +18,13 @@ const HOME = {
 };
 const CONTACT = { id: 'contact', title: 'How can we reach you?', intro: '', questions: [] };
 
-function readBack(answers: object, open: { chapter: string; fault: Fault }[] = []) {
+const NOTHING: { toKnow: string[]; costs: string[] } = { toKnow: [], costs: [] };
+
+function readBack(
+  answers: object,
+  open: { chapter: string; fault: Fault }[] = [],
+  { toKnow, costs } = NOTHING,
+) {
   const onChange = vi.fn();
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } });
   queries.setQueryData(['draft-evidence', 'd1'], []);
@@ -26,7 +32,8 @@ function readBack(answers: object, open: { chapter: string; fault: Fault }[] = [
     <QueryClientProvider client={queries}>
       <MemoryRouter>
         <ReadBack
-          form={{ chapters: [HOME, CONTACT], asksSignerNumber: false } as never}
+          form={{ offer: { toKnow }, chapters: [HOME, CONTACT], asksSignerNumber: false } as never}
+          costs={costs}
           draft="d1"
           answers={answers as never}
           open={open}
@@ -38,6 +45,12 @@ function readBack(answers: object, open: { chapter: string; fault: Fault }[] = [
   );
   return onChange;
 }
+
+test('what is good to know is said before one signs, with what it costs here', () => {
+  readBack({}, [], { toKnow: ['Tell them first.'], costs: ['Begun later: €83.00 more.'] });
+  expect(screen.getByText('Tell them first.')).toBeTruthy();
+  expect(screen.getByText('Begun later: €83.00 more.')).toBeTruthy();
+});
 
 test('every answer leads to its own question', async () => {
   const onChange = readBack({ rent: '700.00' });

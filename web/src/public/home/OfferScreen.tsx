@@ -27,6 +27,16 @@ export function OfferScreen() {
         <section>
           <h2 className="text-xl">{t('offer.asked')}</h2>
           <p className="mt-1">{offer.askFor}</p>
+          {offer.toKnow.length > 0 && (
+            <>
+              <h2 className="mt-6 text-xl">{t('offer.toKnow')}</h2>
+              <ul className="mt-1 space-y-1">
+                {offer.toKnow.map((each) => (
+                  <li key={each}>{each}</li>
+                ))}
+              </ul>
+            </>
+          )}
           <h2 className="mt-6 text-xl">{t('offer.atHand')}</h2>
           <ul className="mt-1 list-disc space-y-1 ps-5">
             {offer.atHand.map((each) => (

@@ -10,7 +10,7 @@ import { Problem } from '../../components/Problem';
 import { Evidence } from './Evidence';
 import type { NewPoint } from './FixListPanel';
 import { InTheWay } from './InTheWay';
-import { Middle, TABS, type Tab } from './Middle';
+import { Middle, type Tab, tabsOf } from './Middle';
 import { NextClaim } from './NextClaim';
 import { Outcome } from './Outcome';
 import { type Open, Panels } from './Panels';
@@ -57,7 +57,7 @@ function DeskOf({ claim }: { claim: string }) {
   const [points, setPoints] = useKept<NewPoint[]>(`fix-list/${claim}`);
   const next = useNextClaim(claim);
   const openUp = (what: Partial<Open>) => setOpen((now) => ({ ...now, ...what }));
-  const tab = TABS.find((each) => each === address.get('tab')) ?? 'facts';
+  const tab = tabsOf(work.desk.data).find((each) => each === address.get('tab')) ?? 'facts';
   const [paper = '', page = '1'] = (address.get('paper') ?? '').split('.');
   const lead = (to: { tab?: Tab; paper?: string | undefined }) =>
     setAddress(

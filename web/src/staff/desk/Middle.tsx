@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import { Tab as AriaTab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
@@ -13,8 +14,12 @@ import { RegisterPanel } from './RegisterPanel';
 import { Rounds } from './Rounds';
 import { SecondLook } from './SecondLook';
 
-export const TABS = [
+/** Few claims are about days; the desk of the others does not load what a calendar takes. */
+const PlanPanel = lazy(() => import('./PlanPanel'));
+
+const TABS = [
   'facts',
+  'calendar',
   'identity',
   'income',
   'registers',
@@ -24,6 +29,11 @@ export const TABS = [
   'history',
 ] as const;
 export type Tab = (typeof TABS)[number];
+
+/** The tabs of a claim: one that is about days has a calendar as well. */
+export function tabsOf(desk: Schemas['Desk'] | undefined): readonly Tab[] {
+  return TABS.filter((each) => each !== 'calendar' || desk?.plan);
+}
 
 type Props = {
   desk: Schemas['Desk'];
@@ -55,7 +65,7 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
   return (
     <Tabs selectedKey={tab} onSelectionChange={(key) => onTab(key as Tab)}>
       <TabList aria-label={t('desk.tabs')} className="flex flex-wrap gap-x-1 border-b border-base-300 px-2">
-        {TABS.map((each) => (
+        {tabsOf(desk).map((each) => (
           <AriaTab
             key={each}
             id={each}
@@ -86,6 +96,11 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
             <Rounds asking={desk.asking} />
             <p className="quiet px-4 py-3 text-[0.8125rem]">{t('desk.keys')}</p>
           </>
+        )}
+        {tab === 'calendar' && desk.plan && (
+          <Suspense>
+            <PlanPanel plan={desk.plan} />
+          </Suspense>
         )}
         {tab === 'identity' && (
           <>

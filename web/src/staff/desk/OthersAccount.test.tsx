@@ -10,7 +10,7 @@ const following = (state: Schemas['Paid']['state'], account?: string): Schemas['
   whom: 'the landlord',
   account: account as string,
   holder: 'Harbour Row',
-  payments: [{ id: 'p', month: '2026-10', amount: '675.00', due: '2026-11-24', state }],
+  payments: [{ id: 'p', time: '2026-10', amount: '675.00', due: '2026-11-24', state }],
   others: [],
 });
 

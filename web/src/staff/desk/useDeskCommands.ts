@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
 import type { Command } from '../../components/commands';
-import { TABS, type Tab } from './Middle';
+import { type Tab, tabsOf } from './Middle';
 
 type Actions = {
   desk: Schemas['Desk'] | undefined;
@@ -46,7 +46,7 @@ export function useDeskCommands({ desk, ...on }: Actions, colleagues: Schemas['C
     ...takeIt,
     ...work,
     { label: t('command.household'), run: () => go(`/claims/${desk.id}/household`) },
-    ...TABS.map((tab) => ({
+    ...tabsOf(desk).map((tab) => ({
       label: t('command.tab', { tab: t(`desk.tab.${tab}`).toLowerCase() }),
       run: () => on.onTab(tab),
     })),

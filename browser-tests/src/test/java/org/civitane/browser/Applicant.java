@@ -36,6 +36,24 @@ final class Applicant {
         page.waitForURL(url -> !url.endsWith("/sign-up"));
     }
 
+    /**
+     * Says in "Who else is asked" how someone is reached, and their link goes out.
+     *
+     * @param personNumber empty for someone who is asked for none
+     */
+    void reach(String whom, String email, String personNumber) {
+        Locator asked = page.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText(whom));
+        asked.getByLabel("E-mail").fill(email);
+        if (!personNumber.isEmpty()) {
+            asked.getByLabel("Person number").fill(personNumber);
+        }
+        asked.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Send the link").setExact(true))
+                .click();
+        assertThat(asked.getByText("The link is on its way.")).isVisible();
+    }
+
     void fillPeople() {
         heading("Who lives with you?");
         page.getByLabel("Date of birth").fill("2.4.1990");

@@ -15,12 +15,15 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.civitane.server.CivitaneServer;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.standins.WageRegister;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -165,6 +168,15 @@ final class Civitane {
             throw new AssertionError("No link went to " + recipient);
         }
         return link.group();
+    }
+
+    /** An employer has reported a person's wages of the last year and a half to the simulated register. */
+    void reportWages(String name, LocalDate born, String monthly) {
+        WageRegister wages = server.getBean(WageRegister.class);
+        YearMonth now = YearMonth.from(server.getBean(AgencyClock.class).today());
+        for (int back = 0; back < 18; back++) {
+            wages.put(new WageRegister.Entry(name, born, "Skerry Ferries", now.minusMonths(back), monthly));
+        }
     }
 
     /** All money that is planned on a claim is due now, whatever day it is. */

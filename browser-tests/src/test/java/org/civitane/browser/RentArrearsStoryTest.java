@@ -77,8 +77,8 @@ public class RentArrearsStoryTest {
     void theOthersAreReachedAndTheOtherTenantSigns() {
         phone.navigate("/my");
         phone.getByText("Who else is asked").click();
-        reach("Aksel", "aksel.feirao@post.example", OTHERS_NUMBER + PersonNumber.checkDigit(OTHERS_NUMBER));
-        reach("Selje Row", "office@selje.example", "");
+        tenant.reach("Aksel", "aksel.feirao@post.example", OTHERS_NUMBER + PersonNumber.checkDigit(OTHERS_NUMBER));
+        tenant.reach("Selje Row", "office@selje.example", "");
         Page aksel = civitane.visitor(390, 844);
         aksel.navigate(civitane.linkTo("aksel.feirao@post.example"));
         aksel.getByLabel("Your date of birth").fill("14.3.1987");
@@ -209,19 +209,6 @@ public class RentArrearsStoryTest {
                 .isLessThanOrEqualTo(390);
         Civitane.picture(phone, "months-phone");
         goOn();
-    }
-
-    private void reach(String whom, String email, String personNumber) {
-        Locator asked = phone.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText(whom));
-        asked.getByLabel("E-mail").fill(email);
-        if (!personNumber.isEmpty()) {
-            asked.getByLabel("Person number").fill(personNumber);
-        }
-        asked.getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("Send the link").setExact(true))
-                .click();
-        assertThat(asked.getByText("The link is on its way.")).isVisible();
     }
 
     private void goOn() {

@@ -1,6 +1,7 @@
 package org.civitane.core.calendar;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.regex.Pattern;
 import org.civitane.core.fault.Fault;
 import org.civitane.core.fault.Unreadable;
@@ -37,6 +38,18 @@ public record Quarter(int year, int number) {
     public Quarter minus(int count) {
         int index = year * A_YEAR + number - 1 - count;
         return new Quarter(Math.floorDiv(index, A_YEAR), Math.floorMod(index, A_YEAR) + 1);
+    }
+
+    public YearMonth firstMonth() {
+        return YearMonth.of(year, MONTHS * (number - 1) + 1);
+    }
+
+    public YearMonth lastMonth() {
+        return firstMonth().plusMonths(MONTHS - 1L);
+    }
+
+    public boolean contains(YearMonth month) {
+        return !month.isBefore(firstMonth()) && !month.isAfter(lastMonth());
     }
 
     /** {@code 2026Q2}. */

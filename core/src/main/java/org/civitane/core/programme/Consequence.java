@@ -13,11 +13,16 @@ public sealed interface Consequence {
     /**
      * Money.
      *
-     * @param month what it is for; no month of a claim is paid twice
+     * @param time what it is for; none of a claim is paid twice
      * @param to the code of the {@link Outsider} who is paid; empty for the household
      */
-    record Pay(YearMonth month, Money amount, LocalDate on, Optional<String> to) implements Consequence {
-        /** Money to the household. */
+    record Pay(PaidFor time, Money amount, LocalDate on, Optional<String> to) implements Consequence {
+        /** Money for a month. */
+        public Pay(YearMonth month, Money amount, LocalDate on, Optional<String> to) {
+            this(new PaidFor.Month(month), amount, on, to);
+        }
+
+        /** Money for a month, to the household. */
         public Pay(YearMonth month, Money amount, LocalDate on) {
             this(month, amount, on, Optional.empty());
         }

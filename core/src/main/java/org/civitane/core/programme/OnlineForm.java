@@ -3,10 +3,12 @@ package org.civitane.core.programme;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.HouseholdQuestions;
+import org.civitane.core.question.PaintedDays;
 import org.civitane.core.question.Question;
 
 /**
@@ -32,6 +34,26 @@ public interface OnlineForm<C extends CaseFile> {
     /** The steps of the working that are told with the estimate, by code, in the order of the working. */
     default Set<String> saidInEstimate() {
         return Set.of();
+    }
+
+    /** The days that are painted on a calendar beside a chapter's questions; empty where none are. */
+    default Optional<PaintedDays> painted() {
+        return Optional.empty();
+    }
+
+    /** What may be told beside the calendar so that it can say more; it is no fact, and is not kept. */
+    default List<Question> supposing() {
+        return List.of();
+    }
+
+    /**
+     * The case as it would be if what was told to {@link #supposing()} were so, and what only others can say were
+     * nothing where nothing was told.
+     *
+     * @throws org.civitane.core.casefile.InvalidFact when an answer cannot be read, with its path as the pointer
+     */
+    default C supposed(C file, Map<String, String> answers) {
+        return file;
     }
 
     /**

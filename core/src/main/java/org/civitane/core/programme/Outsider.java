@@ -2,6 +2,7 @@ package org.civitane.core.programme;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.civitane.core.question.Question;
 
 /**
@@ -12,11 +13,12 @@ import org.civitane.core.question.Question;
  * @param fact the group of facts that is about them; an application without it asks nobody
  * @param name the part of that group that says who they are
  * @param asked what they are asked; each path is a part of the group, and theirs to say
- * @param account the part that is the account they are paid to; it must be one that can be right
- * @param confirms parts in which they say what the applicant has said, too, with the fact the applicant says it in
+ * @param account the part that is the account they are paid to; it must be one that can be right. Empty where nobody
+ *     pays them
+ * @param confirms parts in which they say what the applicant has said, too, with the path the applicant says it at
  * @param unanswered what stands in parts of the group until they answer
  * @param askedOn the part that takes the day on which they are asked
- * @param silentOn the fact that takes the day on which the claim goes on without their answer
+ * @param silentOn the fact that takes the day on which the claim goes on without their answer; empty where no rule asks
  * @param days how many business days they have
  * @param remindedAfter after how many business days they are reminded
  */
@@ -25,11 +27,11 @@ public record Outsider(
         String fact,
         String name,
         List<Question> asked,
-        String account,
+        Optional<String> account,
         Map<String, String> confirms,
         Map<String, String> unanswered,
         String askedOn,
-        String silentOn,
+        Optional<String> silentOn,
         int days,
         List<Integer> remindedAfter) {
     public Outsider {

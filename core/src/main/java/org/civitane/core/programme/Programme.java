@@ -15,6 +15,7 @@ import org.civitane.core.fact.Confirmed;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.ReportedWages;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Reasoning;
@@ -70,6 +71,11 @@ public interface Programme<C extends CaseFile> {
 
     /** The statement that the benefit register is asked to confirm; empty where none is made. */
     default Optional<Confirmed> confirmedByRegister() {
+        return Optional.empty();
+    }
+
+    /** The wages that the wage register reports for a programme; empty where it is asked about stated income, or not at all. */
+    default Optional<ReportedWages> reportedWages() {
         return Optional.empty();
     }
 
@@ -176,6 +182,31 @@ public interface Programme<C extends CaseFile> {
      */
     default List<Consequence> consequences(Determination determination, LocalDate decidedOn) {
         return List.of();
+    }
+
+    /** The fact that lists what the same person has had of this programme before; empty where that does not matter. */
+    default Optional<String> earlierFact() {
+        return Optional.empty();
+    }
+
+    /**
+     * What a claim is to later ones of the same person: a line of the {@link #earlierFact}, each part as the case file
+     * has it; empty where it takes nothing from them.
+     *
+     * @param decided whether it was decided, and is not just asked for
+     */
+    default Optional<Map<String, String>> asEarlier(Determination determination, boolean decided) {
+        return Optional.empty();
+    }
+
+    /**
+     * The days that a case is about, for a calendar; empty where it is about none, or as long as too little is said.
+     *
+     * @param determination of this case file
+     * @param today the day on which it would be decided
+     */
+    default Optional<DayPlan> plan(C file, Determination determination, PolicyBook book, LocalDate today) {
+        return Optional.empty();
     }
 
     /** The facts that stand in a document beside whose it is, by their paths; its words are {@code document.…}. */

@@ -34,6 +34,8 @@ public record Question(
         TEXT,
         NUMBER,
         AMOUNT,
+        /** Hours, with two decimals at most. */
+        HOURS,
         DATE,
         MONTH,
         /** One of the people of the household, by their id; the applicant when nobody is chosen. */
@@ -83,8 +85,12 @@ public record Question(
         STATISTICS
     }
 
-    /** Shown when the answer at {@code path}, beside this one or below a record beside it, is {@code equals}. */
-    public record When(String path, String equals) {}
+    /** Shown when the answer at {@code path}, beside this one or below a record beside it, is one of these. */
+    public record When(String path, List<String> oneOf) {
+        public When {
+            oneOf = List.copyOf(oneOf);
+        }
+    }
 
     public Question {
         options = List.copyOf(options);
@@ -154,8 +160,9 @@ public record Question(
         return new Question(path, widget, false, options, when, parts, notOf);
     }
 
-    public Question onlyWhen(String otherPath, String equals) {
-        return new Question(path, widget, required, options, Optional.of(new When(otherPath, equals)), parts, notOf);
+    public Question onlyWhen(String otherPath, String... oneOf) {
+        When condition = new When(otherPath, List.of(oneOf));
+        return new Question(path, widget, required, options, Optional.of(condition), parts, notOf);
     }
 
     /** This question, which is not asked of people who are one of these to the applicant. */

@@ -63,7 +63,8 @@ public final class Determined {
         step.steps().forEach(part -> checkSentences(part, wording));
     }
 
-    private static String text(Value value) {
+    /** A value as JSON would carry it. */
+    public static String text(Value value) {
         return switch (value) {
             case null -> "absent";
             case Value.Amount amount -> amount.money().toString();

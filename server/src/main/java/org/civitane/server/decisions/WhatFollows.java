@@ -1,9 +1,12 @@
 package org.civitane.server.decisions;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
+import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
+import org.civitane.core.programme.PaidFor;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.platform.Texts;
 
@@ -22,6 +25,32 @@ final class WhatFollows {
         if (pays.isEmpty()) {
             return fees(run, following, texts);
         }
+        List<String> sentences = new ArrayList<>(
+                pays.getFirst().time() instanceof PaidFor.Week
+                        ? weeks(run, kind, pays, texts)
+                        : months(run, kind, pays, texts));
+        sentences.add(pays.getFirst()
+                .to()
+                .map(code -> texts.say("letter.pay.other", run.wording().text("outsider." + code + ".who")))
+                .orElseGet(() -> texts.say("letter.pay.account")));
+        return sentences;
+    }
+
+    /** The first week, and the others together: each leaves after it is over, and they seldom come to the same. */
+    private static List<String> weeks(Run run, Decision.Kind kind, List<Consequence.Pay> pays, Texts texts) {
+        List<String> sentences = new ArrayList<>();
+        sentences.add(now(run, pays.getFirst(), texts));
+        if (kind == Decision.Kind.DETERMINED && pays.size() > 1) {
+            Money rest = pays.stream().skip(1).map(Consequence.Pay::amount).reduce(Money.ZERO, Money::plus);
+            sentences.add(texts.say(
+                    "letter.pay.weeks",
+                    run.wording().shown(rest),
+                    run.wording().shown(pays.getLast().on())));
+        }
+        return sentences;
+    }
+
+    private static List<String> months(Run run, Decision.Kind kind, List<Consequence.Pay> pays, Texts texts) {
         LocalDate soon = pays.getFirst().on();
         boolean all = kind == Decision.Kind.DETERMINED;
         List<Consequence.Pay> now = pays.stream()
@@ -29,24 +58,32 @@ final class WhatFollows {
                 .limit(all ? pays.size() : 1)
                 .toList();
         List<String> sentences = new ArrayList<>();
-        now.forEach(pay -> sentences.add(texts.say(
-                "letter.pay.now",
-                run.wording().shown(pay.amount()),
-                run.wording().shown(pay.month()),
-                run.wording().shown(pay.on()))));
+        now.forEach(pay -> sentences.add(now(run, pay, texts)));
         if (all && now.size() < pays.size()) {
             Consequence.Pay next = pays.get(now.size());
             sentences.add(texts.say(
                     "letter.pay.then",
                     run.wording().shown(next.amount()),
-                    run.wording().shown(next.month()),
-                    run.wording().shown(pays.getLast().month())));
+                    shown(run, next.time(), texts),
+                    shown(run, pays.getLast().time(), texts)));
         }
-        sentences.add(pays.getFirst()
-                .to()
-                .map(code -> texts.say("letter.pay.other", run.wording().text("outsider." + code + ".who")))
-                .orElseGet(() -> texts.say("letter.pay.account")));
         return sentences;
+    }
+
+    private static String now(Run run, Consequence.Pay pay, Texts texts) {
+        return texts.say(
+                "letter.pay.now",
+                run.wording().shown(pay.amount()),
+                shown(run, pay.time(), texts),
+                run.wording().shown(pay.on()));
+    }
+
+    private static String shown(Run run, PaidFor time, Texts texts) {
+        return switch (time) {
+            case PaidFor.Month(YearMonth month) -> run.wording().shown(month);
+            case PaidFor.Week(LocalDate monday) ->
+                texts.say("paid-for.week", run.wording().shown(monday));
+        };
     }
 
     private static List<String> fees(Run run, List<Consequence> following, Texts texts) {

@@ -65,6 +65,14 @@ class DemoIntake {
                 new Drafts.Signing(traveller.fullName(), Optional.empty()));
     }
 
+    ClaimView handIn(DemoWorker worker, SignedIn applicant, LocalDate day) {
+        return drafts.handInAnswers(
+                applicant,
+                DemoWorker.PROGRAMME,
+                worker.answers(day),
+                new Drafts.Signing(worker.fullName(), Optional.empty()));
+    }
+
     /** What becomes of what was made out. */
     SimulatedCounter counter() {
         return counter;
@@ -74,6 +82,11 @@ class DemoIntake {
         fees.pay(claim.id());
         counter.makeOut(claim.id());
         return claim;
+    }
+
+    /** What employer and care provider say by their links. @param day the day on which the worker applied */
+    void othersAnswer(DemoWorker worker, ClaimView claim, LocalDate day) {
+        worker.othersSay(day).forEach((whom, said) -> others.answer(claim.id(), whom, said));
     }
 
     /** What the landlord and whoever else is on the lease say by their links. */

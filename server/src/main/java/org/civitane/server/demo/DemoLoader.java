@@ -76,6 +76,7 @@ class DemoLoader {
         }
         DemoTenancy.ALL.forEach(tenancy -> tell(tenancy, staff.asa()));
         DemoTraveller.ALL.forEach(traveller -> tell(traveller, staff.asa()));
+        DemoWorker.ALL.forEach(worker -> tell(worker, staff.asa()));
     }
 
     private void tell(DemoTenancy tenancy, SignedIn caseworker) {
@@ -108,6 +109,22 @@ class DemoLoader {
             LocalDate paid = BusinessCalendar.plusBusinessDays(day, 3);
             at(paid, 12, () -> intake.paid(claim));
             afterwards(traveller.turn(), claim.id(), paid, caseworker);
+        }
+        forgetWhatIsStored();
+    }
+
+    private void tell(DemoWorker worker, SignedIn caseworker) {
+        SignedIn applicant = accounts.applicant(worker.email(), worker.fullName());
+        LocalDate day = businessDaysAgo(worker.daysAgo());
+        ClaimView claim = at(day, 11, () -> intake.handIn(worker, applicant, day));
+        at(day, 16, () -> intake.answered(claim));
+        LocalDate dayAfter = BusinessCalendar.plusBusinessDays(day, 1);
+        if (worker.turn().isTaken()) {
+            at(dayAfter, 10, () -> casework.take(claim, caseworker));
+        }
+        does(dayAfter, 14, () -> intake.othersAnswer(worker, claim, day));
+        if (worker.turn() == DemoWorker.Turn.DECIDED) {
+            at(BusinessCalendar.plusBusinessDays(day, 3), 11, () -> casework.decide(claim, caseworker));
         }
         forgetWhatIsStored();
     }

@@ -58,6 +58,9 @@ class DemoRegisters {
                 Optional.of(traveller.personNumber()),
                 Optional.empty(),
                 Optional.empty())));
+        DemoWorker.ALL.stream()
+                .filter(worker -> worker.turn() != DemoWorker.Turn.AGAIN)
+                .forEach(worker -> tell(worker, day));
         benefits.put(new BenefitRegister.Entry(
                 "FA-204417", "FOOD_ASSISTANCE", "ACTIVE", "Marit Ekelund", LocalDate.of(2025, 3, 1)));
     }
@@ -86,6 +89,20 @@ class DemoRegisters {
                 ? JsonColumn.object()
                 : JsonColumn.readObject(JsonColumn.write(answer.getBody()));
         return entry.put("known", answer.getBody() != null);
+    }
+
+    private void tell(DemoWorker worker, LocalDate day) {
+        civil.put(new CivilRegister.Entry(
+                worker.given(),
+                worker.family(),
+                List.of(),
+                worker.born(),
+                Optional.of(worker.personNumber()),
+                Optional.empty(),
+                Optional.empty()));
+        worker.reported(day)
+                .forEach(month -> wages.put(new WageRegister.Entry(
+                        worker.fullName(), worker.born(), DemoWorker.EMPLOYER, month, worker.monthly() + ".00")));
     }
 
     private void tell(DemoHousehold household, LocalDate day) {

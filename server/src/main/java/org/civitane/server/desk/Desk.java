@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.asks.MoreTime;
 import org.civitane.server.corrections.FixList;
+import org.civitane.server.determinations.Plan;
 import org.civitane.server.determinations.Sentence;
 import org.civitane.server.doubts.Doubt;
 import org.civitane.server.platform.Phrase;
@@ -20,6 +21,7 @@ import org.civitane.server.verification.IncomeReview;
  *
  * @param registers what was asked of registers, and what came of it
  * @param doubt whether the person was asked if they filed it
+ * @param plan the days it is about, as they are settled
  * @param unasked differences that were settled without asking, since nothing hung on them
  */
 record Desk(
@@ -40,7 +42,8 @@ record Desk(
         IdentityReview identity,
         Optional<Doubt> doubt,
         List<Unasked> unasked,
-        IncomeReview income) {
+        IncomeReview income,
+        Optional<Plan> plan) {
     /**
      * What stands on top.
      *

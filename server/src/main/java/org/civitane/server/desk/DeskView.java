@@ -73,7 +73,8 @@ class DeskView {
                 now.review().identity(),
                 now.review().doubt(),
                 unasked(now),
-                now.review().income());
+                now.review().income(),
+                outcomes.plan(now.dossier()));
     }
 
     private static List<Desk.PointAnswered> answers(Situation now) {

@@ -266,14 +266,18 @@ class InTheWay {
                 .orElseGet(() -> Phrase.of("way.said", said.text()));
     }
 
+    /** What is paid in all may stay the same where it is made up otherwise. */
+    private static Phrase amount(Money least, Money greatest) {
+        return least.equals(greatest)
+                ? Phrase.of("impact.made-up", least)
+                : Phrase.of("impact.amount", least, greatest);
+    }
+
     private static Phrase words(Impact impact) {
         return switch (impact.kind()) {
             case NOTHING -> Phrase.of("impact.nothing");
             case AMOUNT ->
-                Phrase.of(
-                        "impact.amount",
-                        impact.least().orElse(Money.ZERO),
-                        impact.greatest().orElse(Money.ZERO));
+                amount(impact.least().orElse(Money.ZERO), impact.greatest().orElse(Money.ZERO));
             case ANSWER -> impact.together() ? Phrase.of("impact.together") : answer(impact.outcomes());
         };
     }

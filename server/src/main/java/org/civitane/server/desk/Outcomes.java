@@ -1,11 +1,16 @@
 package org.civitane.server.desk;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.Value;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Plan;
 import org.civitane.server.determinations.Run;
+import org.civitane.server.dossier.Dossier;
+import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 
@@ -13,9 +18,22 @@ import org.springframework.stereotype.Component;
 @Component
 class Outcomes {
     private final Texts texts;
+    private final Determinations determinations;
+    private final AgencyClock clock;
 
-    Outcomes(Texts texts) {
+    Outcomes(Texts texts, Determinations determinations, AgencyClock clock) {
         this.texts = texts;
+        this.determinations = determinations;
+        this.clock = clock;
+    }
+
+    /** The days a claim is about as they are settled, decided today or on the day it was. */
+    Optional<Plan> plan(Dossier dossier) {
+        LocalDate day = dossier.claim()
+                .decidedAt()
+                .map(at -> at.atZone(clock.getZone()).toLocalDate())
+                .orElseGet(clock::today);
+        return determinations.plan(dossier.settled().read(), dossier.run(), day);
     }
 
     Desk.Result of(Run run) {

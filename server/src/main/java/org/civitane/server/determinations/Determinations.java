@@ -2,8 +2,13 @@ package org.civitane.server.determinations;
 
 import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.KeptDeterminations;
@@ -38,6 +43,25 @@ public class Determinations {
     public Run run(CaseFiles.Read<?> read) {
         LOG.debug("A case is determined: {}", read.programme().id());
         return Run.of(read.determine(policies.book(), Reasoning.recording()), read.file());
+    }
+
+    /**
+     * The days that a case is about, for a calendar; empty for a programme that is about none, or as long as too little
+     * is said.
+     *
+     * @param run of this case
+     * @param today the day on which it would be decided, or was
+     */
+    public Optional<Plan> plan(CaseFiles.Read<?> read, Run run, LocalDate today) {
+        return planned(read, run, today).map(plan -> Plan.of(plan, run.wording()));
+    }
+
+    private <C extends CaseFile> Optional<DayPlan> planned(CaseFiles.Read<C> read, Run run, LocalDate today) {
+        boolean isAboutDays =
+                read.programme().form().flatMap(OnlineForm::painted).isPresent();
+        return isAboutDays
+                ? read.programme().plan(read.file(), run.determination(), policies.book(), today)
+                : Optional.empty();
     }
 
     /**

@@ -10,6 +10,7 @@ import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.claims.Wait;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.determinations.Run;
@@ -20,6 +21,7 @@ import org.civitane.server.papers.Reading;
 import org.civitane.server.registers.RegisterRequest;
 import org.civitane.server.settlements.Settlement;
 import org.springframework.util.function.SingletonSupplier;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * A claim as it stands, for everything that is answered from it: each part is read when it is first asked for, and
@@ -45,7 +47,10 @@ public final class Dossier {
         this.settlements = once(() -> from.settlements().standing(claim.id()));
         this.settled = once(() -> {
             List<Settlement> standing = settlements();
-            return standing.isEmpty() ? said() : Edition.of(from.settlements().over(said().copy(), standing));
+            List<Map<String, String>> earlier = earlier(from);
+            return standing.isEmpty() && earlier.isEmpty()
+                    ? said()
+                    : Edition.of(from.settlements().over(withEarlier(earlier), standing));
         });
         this.run = once(() -> claim.decidedAt().isPresent()
                 ? from.determinations().decided(claim.id())
@@ -63,6 +68,38 @@ public final class Dossier {
         return claim;
     }
 
+    /** What the same person has had of the programme before; nothing where that does not matter. */
+    private List<Map<String, String>> earlier(Sources from) {
+        return Claims.programmeOf(claim).earlierFact().isEmpty()
+                ? List.of()
+                : lines(from.earlier().before(claim), from);
+    }
+
+    /** What claims are to later ones of the same person. */
+    static List<Map<String, String>> lines(List<ClaimView> claims, Sources from) {
+        return claims.stream()
+                .flatMap(each -> Claims.programmeOf(each)
+                        .asEarlier(
+                                new Dossier(each, from).run().determination(),
+                                each.decidedAt().isPresent())
+                        .stream())
+                .toList();
+    }
+
+    private ObjectNode withEarlier(List<Map<String, String>> earlier) {
+        ObjectNode file = said().copy();
+        Claims.programmeOf(claim).earlierFact().ifPresent(fact -> addTo(file, fact, earlier));
+        return file;
+    }
+
+    /** Adds lines to a fact of a case file. */
+    static void addTo(ObjectNode file, String fact, List<Map<String, String>> lines) {
+        lines.forEach(line -> {
+            ObjectNode added = file.withArray(fact).addObject();
+            line.forEach(added::put);
+        });
+    }
+
     /** The newest edition, as the applicant said it. */
     public Edition said() {
         return said.obtain();
@@ -73,7 +110,7 @@ public final class Dossier {
         return settlements.obtain();
     }
 
-    /** The newest edition with the settlements that stand laid over it. */
+    /** The newest edition with what the office knows of earlier claims, and the settlements that stand laid over it. */
     public Edition settled() {
         return settled.obtain();
     }

@@ -1,9 +1,12 @@
 package org.civitane.server.dossier;
 
 import java.util.UUID;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Opens claims' dossiers. */
 @Component
@@ -24,5 +27,14 @@ public class Dossiers {
     /** The dossier of a claim as it is now. @throws org.civitane.server.platform.Problem when there is no such claim */
     public Dossier of(UUID claim) {
         return of(claims.claim(claim));
+    }
+
+    /** Adds to answers of an account what it has had of a programme before, where that matters. */
+    @Transactional(readOnly = true)
+    public void addEarlier(ObjectNode answers, UUID account, String programme) {
+        Catalogue.named(programme)
+                .earlierFact()
+                .ifPresent(fact -> Dossier.addTo(
+                        answers, fact, Dossier.lines(sources.earlier().of(account, programme), sources)));
     }
 }

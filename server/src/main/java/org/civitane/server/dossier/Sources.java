@@ -24,4 +24,5 @@ record Sources(
         Registers registers,
         Contacts contacts,
         Doubts doubts,
-        Asks asks) {}
+        Asks asks,
+        EarlierClaims earlier) {}

@@ -87,7 +87,7 @@ public class Outbox {
                 Phrase.of(
                         "history.payment." + state,
                         payment.amount().toString(),
-                        payment.month().toString()));
+                        payment.time().toString()));
         if (state == Payment.State.RETURNED) {
             payments.cameBack(payment);
         }

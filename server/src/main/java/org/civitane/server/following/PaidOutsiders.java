@@ -42,7 +42,8 @@ class PaidOutsiders {
         ClaimView claim = claims.claim(id);
         Outsider outsider = outsider(claim, code);
         JsonNode about = dossiers.of(claim).settled().json().path(outsider.fact());
-        Iban.typed(about.path(outsider.account()).asString(""))
+        outsider.account()
+                .flatMap(account -> Iban.typed(about.path(account).asString("")))
                 .map(iban -> new Payee(iban, about.path(outsider.name()).asString("")))
                 .ifPresent(payee -> store.keep(id, payee, code, clock.instant()));
     }

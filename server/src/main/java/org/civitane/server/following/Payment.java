@@ -1,12 +1,12 @@
 package org.civitane.server.following;
 
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
+import org.civitane.core.programme.PaidFor;
 
 /**
- * Money for one month of a claim.
+ * Money for one month or week of a claim.
  *
  * @param due the day from which it may leave
  * @param attempt grows when money came back and is sent to another account
@@ -16,7 +16,7 @@ import org.civitane.core.amount.Money;
 public record Payment(
         UUID id,
         UUID claim,
-        YearMonth month,
+        PaidFor time,
         Money amount,
         LocalDate due,
         State state,

@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -52,8 +51,8 @@ class PaymentController {
         this.followUps = followUps;
     }
 
-    /** Money for a month. @param month as {@code 2026-12} @param due the day from which it may leave */
-    record Paid(UUID id, YearMonth month, String amount, LocalDate due, Payment.State state) {}
+    /** Money. @param time the month it is for, as {@code 2026-12}, or the week, by its Monday @param due the day from which it may leave */
+    record Paid(UUID id, String time, String amount, LocalDate due, Payment.State state) {}
 
     /**
      * What follows of a claim in money.
@@ -147,7 +146,7 @@ class PaymentController {
                 payments.of(claim.id()).stream()
                         .map(payment -> new Paid(
                                 payment.id(),
-                                payment.month(),
+                                payment.time().toString(),
                                 payment.amount().toString(),
                                 payment.due(),
                                 payment.state()))

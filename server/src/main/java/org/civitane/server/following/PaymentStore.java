@@ -5,12 +5,12 @@ import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
+import org.civitane.core.programme.PaidFor;
 import org.civitane.server.ledger.Ledger;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -26,18 +26,18 @@ class PaymentStore {
         this.ledger = ledger;
     }
 
-    /** Plans what is paid, but for months for which something is planned already. */
+    /** Plans what is paid, but for months and weeks for which something is planned already. */
     void plan(UUID claim, UUID run, List<Consequence.Pay> pays, Instant at) {
         database.sql("""
-                        insert into payment (id, claim_id, run_id, consequence, month, cents, due_on, whom, state, changed_at)
-                        select gen_random_uuid(), ?, ?, 'PAY', pay.month, pay.cents, pay.due_on::date, pay.whom, 'PLANNED', ?::timestamptz
-                        from unnest(?, ?, ?, ?) as pay (month, cents, due_on, whom)
-                        on conflict (claim_id, consequence, month) do nothing""")
+                        insert into payment (id, claim_id, run_id, consequence, paid_for, cents, due_on, whom, state, changed_at)
+                        select gen_random_uuid(), ?, ?, 'PAY', pay.paid_for, pay.cents, pay.due_on::date, pay.whom, 'PLANNED', ?::timestamptz
+                        from unnest(?, ?, ?, ?) as pay (paid_for, cents, due_on, whom)
+                        on conflict (claim_id, consequence, paid_for) do nothing""")
                 .params(
                         claim,
                         run,
                         Timestamp.from(at),
-                        pays.stream().map(pay -> pay.month().toString()).toArray(String[]::new),
+                        pays.stream().map(pay -> pay.time().toString()).toArray(String[]::new),
                         pays.stream().map(pay -> pay.amount().cents()).toArray(Long[]::new),
                         pays.stream().map(pay -> pay.on().toString()).toArray(String[]::new),
                         pays.stream().map(pay -> pay.to().orElse("")).toArray(String[]::new))
@@ -45,7 +45,7 @@ class PaymentStore {
     }
 
     List<Payment> of(UUID claim) {
-        return database.sql("select * from payment where claim_id = ? order by month")
+        return database.sql("select * from payment where claim_id = ? order by paid_for")
                 .param(claim)
                 .query(PaymentStore::read)
                 .list();
@@ -144,7 +144,7 @@ class PaymentStore {
         return new Payment(
                 row.getObject("id", UUID.class),
                 row.getObject("claim_id", UUID.class),
-                YearMonth.parse(row.getString("month")),
+                PaidFor.parse(row.getString("paid_for")),
                 Money.ofCents(row.getLong("cents")),
                 row.getObject("due_on", LocalDate.class),
                 Payment.State.valueOf(row.getString("state")),

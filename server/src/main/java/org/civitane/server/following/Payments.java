@@ -21,7 +21,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What a decision says is paid is planned in its transaction, each month of a claim once, and leaves by the
+ * What a decision says is paid is planned in its transaction, each month or week of a claim once, and leaves by the
  * {@link Outbox} when its day has come and there is an account.
  */
 @Service
@@ -54,7 +54,7 @@ public class Payments {
         this.clock = clock;
     }
 
-    /** What is paid on a claim, month by month. */
+    /** What is paid on a claim, by month or week. */
     @Transactional(readOnly = true)
     public List<Payment> of(UUID claim) {
         return store.of(claim);

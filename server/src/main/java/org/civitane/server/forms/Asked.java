@@ -29,8 +29,8 @@ public record Asked(
     /** An answer to choose. */
     public record Option(String value, String label) {}
 
-    /** Asked only when the answer at {@code path} is {@code equals}. */
-    public record Condition(String path, String equals) {}
+    /** Asked only when the answer at {@code path} is one of these. */
+    public record Condition(String path, List<String> oneOf) {}
 
     /** @param prefix of the keys of its texts: {@code question.} or {@code screening.} */
     public static Asked of(Question question, String prefix, Wording wording) {
@@ -47,7 +47,7 @@ public record Asked(
                                 option,
                                 wording.textOr("option." + question.path() + "." + option, wording.shown(option))))
                         .toList(),
-                question.when().map(when -> new Condition(when.path(), when.equals())),
+                question.when().map(when -> new Condition(when.path(), when.oneOf())),
                 question.parts().stream().map(part -> of(part, within, wording)).toList(),
                 question.notOf());
     }

@@ -7,17 +7,22 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.photos.Photos;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,13 +41,21 @@ class DraftController {
     private final Estimates estimates;
     private final EvidenceList evidence;
     private final Photos photos;
+    private final Dossiers dossiers;
     private final AgencyClock clock;
 
-    DraftController(Drafts drafts, Estimates estimates, EvidenceList evidence, Photos photos, AgencyClock clock) {
+    DraftController(
+            Drafts drafts,
+            Estimates estimates,
+            EvidenceList evidence,
+            Photos photos,
+            Dossiers dossiers,
+            AgencyClock clock) {
         this.drafts = drafts;
         this.estimates = estimates;
         this.evidence = evidence;
         this.photos = photos;
+        this.dossiers = dossiers;
         this.clock = clock;
     }
 
@@ -61,6 +74,11 @@ class DraftController {
                     Optional.ofNullable(unanswered).orElse(Set.of()));
         }
     }
+
+    /** @param supposed what is told only for the figures */
+    record Planning(
+            @NotNull JsonNode answers,
+            @NotNull @Size(max = 10) Map<@Size(max = 40) String, @Size(max = 40) String> supposed) {}
 
     record HandIn(
             @NotNull @Size(max = 200) String name,
@@ -106,6 +124,20 @@ class DraftController {
                 .orElse(List.of());
     }
 
+    /** The days as they are painted, and what they come to; nothing is kept. */
+    @PostMapping("/api/drafts/{id}/plan")
+    Estimates.Planned plan(
+            @PathVariable UUID id, @RequestBody @Valid Planning wish, @AuthenticationPrincipal SignedIn who) {
+        Draft draft = drafts.draft(who, id);
+        try {
+            ObjectNode answers = drafts.bounded(draft, wish.answers());
+            dossiers.addEarlier(answers, who.account(), draft.programme());
+            return estimates.planned(draft.programme(), answers, wish.supposed());
+        } catch (InvalidFact e) {
+            throw Problem.invalid(e.pointer().substring(1), Phrase.of(e.fault()));
+        }
+    }
+
     @PutMapping("/api/drafts/{id}")
     DraftView save(@PathVariable UUID id, @RequestBody @Valid SaveDraft wish, @AuthenticationPrincipal SignedIn who) {
         return shown(drafts.save(who, id, wish.on(), wish.answers(), wish.chapter()));
@@ -123,6 +155,8 @@ class DraftController {
     }
 
     private DraftView shown(Draft draft) {
+        ObjectNode answers = withPhoto(draft);
+        dossiers.addEarlier(answers, draft.accountId(), draft.programme());
         return new DraftView(
                 draft.id(),
                 draft.programme(),
@@ -131,7 +165,7 @@ class DraftController {
                 draft.version(),
                 draft.savedAt(),
                 draft.claim().orElse(null),
-                estimates.of(draft.programme(), withPhoto(draft)));
+                estimates.of(draft.programme(), answers));
     }
 
     private ObjectNode withPhoto(Draft draft) {

@@ -124,16 +124,21 @@ public class Drafts {
                 throw new ObjectOptimisticLockingFailureException(Draft.class, id);
             }
         }
-        String json = JsonColumn.write(Application.own(answers, draft.programme()));
-        if (json.length() > LONGEST_ANSWERS) {
-            throw Problem.invalid("", Phrase.of("problem.too-long"));
-        }
         draft.save(
-                json,
+                JsonColumn.write(bounded(draft, answers)),
                 chapter.length() > 40 ? "" : chapter,
                 clock.instant(),
                 on.save().orElse(null));
         return drafts.saveAndFlush(draft);
+    }
+
+    /** Answers as a draft may have them. @throws Problem when they are too long, or not the applicant's to say */
+    ObjectNode bounded(Draft draft, JsonNode answers) {
+        ObjectNode own = Application.own(answers, draft.programme());
+        if (JsonColumn.write(own).length() > LONGEST_ANSWERS) {
+            throw Problem.invalid("", Phrase.of("problem.too-long"));
+        }
+        return own;
     }
 
     /**

@@ -6,12 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Plan;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Texts;
@@ -31,6 +33,9 @@ class Estimates {
         this.clock = clock;
     }
 
+    /** An application's days, and what it looks like coming to. */
+    record Planned(Estimate estimate, Optional<Plan> plan) {}
+
     Estimate of(String programme, ObjectNode answers) {
         Optional<CaseFiles.Read<?>> read = Application.imagined(answers, programme, clock.localNow());
         try {
@@ -38,6 +43,27 @@ class Estimates {
         } catch (BadInput e) {
             return notYet();
         }
+    }
+
+    /**
+     * The days that an application is about, with what is told only for the figures.
+     *
+     * @throws org.civitane.core.casefile.InvalidFact when what is supposed cannot be read
+     */
+    Planned planned(String programme, ObjectNode answers, Map<String, String> supposed) {
+        Optional<CaseFiles.Read<?>> read = Application.imagined(answers, programme, clock.localNow());
+        Estimate plain = of(programme, answers);
+        return read.map(each -> planned(each, supposed, plain)).orElseGet(() -> new Planned(plain, Optional.empty()));
+    }
+
+    private <C extends CaseFile> Planned planned(CaseFiles.Read<C> said, Map<String, String> supposed, Estimate plain) {
+        OnlineForm<C> form = said.programme().form().orElseThrow();
+        Map<String, String> told = supposed.entrySet().stream()
+                .filter(answer -> !answer.getValue().isBlank())
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        CaseFiles.Read<C> read = new CaseFiles.Read<>(said.programme(), form.supposed(said.file(), told));
+        Run run = determinations.run(read);
+        return new Planned(told.isEmpty() ? plain : estimate(run), determinations.plan(read, run, clock.today()));
     }
 
     private Estimate notYet() {

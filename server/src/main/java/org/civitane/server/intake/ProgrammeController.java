@@ -3,16 +3,20 @@ package org.civitane.server.intake;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.question.PaintedDays;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
@@ -32,6 +36,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** What there is to apply for, what it asks, and the five-question check. Anyone may look. */
 @RestController
 class ProgrammeController {
+    private static final int MONTHS_BACK = 6;
+    private static final int MONTHS_AHEAD = 18;
+
     private final Determinations determinations;
     private final AgencyClock clock;
 
@@ -40,11 +47,25 @@ class ProgrammeController {
         this.clock = clock;
     }
 
-    record Offer(String id, String name, String purpose, String askFor, List<String> atHand) {}
+    /** @param toKnow what to know before one begins, and again before one signs */
+    record Offer(String id, String name, String purpose, String askFor, List<String> atHand, List<String> toKnow) {}
 
     record Part(String id, String title, String intro, List<Asked> questions) {}
 
-    record Form(Offer offer, List<Part> chapters, List<Asked> screening, boolean asksSignerNumber) {}
+    /** @param holidays the public holidays about now, which are days like others but good to see */
+    record Painting(PaintedDays facts, List<LocalDate> holidays) {}
+
+    /**
+     * @param painted what is painted on a calendar as well
+     * @param supposing what may be told beside it, only for the figures
+     */
+    record Form(
+            Offer offer,
+            List<Part> chapters,
+            List<Asked> screening,
+            boolean asksSignerNumber,
+            Optional<Painting> painted,
+            List<Asked> supposing) {}
 
     record Screening(@NotNull @Size(max = 10) Map<@Size(max = 40) String, @Size(max = 40) String> answers) {}
 
@@ -79,7 +100,19 @@ class ProgrammeController {
                 offer(programme),
                 chapters,
                 screening,
-                form.signing().stream().anyMatch(asked -> asked.widget() == Question.Widget.LAST_FOUR));
+                form.signing().stream().anyMatch(asked -> asked.widget() == Question.Widget.LAST_FOUR),
+                form.painted().map(facts -> new Painting(facts, holidays())),
+                form.supposing().stream()
+                        .map(question -> Asked.of(question, "supposing.", wording))
+                        .toList());
+    }
+
+    private List<LocalDate> holidays() {
+        LocalDate today = clock.today();
+        return today.minusMonths(MONTHS_BACK)
+                .datesUntil(today.plusMonths(MONTHS_AHEAD))
+                .filter(BusinessCalendar::isHoliday)
+                .toList();
     }
 
     @PostMapping("/api/programmes/{id}/screening")
@@ -107,11 +140,21 @@ class ProgrammeController {
 
     private static Offer offer(Programme<?> programme) {
         Wording wording = programme.wording(Locale.ENGLISH);
-        List<String> atHand = new ArrayList<>();
-        for (int i = 1; !wording.textOr("atHand." + i, "").isEmpty(); i++) {
-            atHand.add(wording.text("atHand." + i));
+        return new Offer(
+                programme.id(),
+                wording.text("name"),
+                wording.text("purpose"),
+                wording.text("askFor"),
+                numbered("atHand", wording),
+                numbered("toKnow", wording));
+    }
+
+    private static List<String> numbered(String key, Wording wording) {
+        List<String> texts = new ArrayList<>();
+        for (int i = 1; wording.has(key + "." + i); i++) {
+            texts.add(wording.text(key + "." + i));
         }
-        return new Offer(programme.id(), wording.text("name"), wording.text("purpose"), wording.text("askFor"), atHand);
+        return texts;
     }
 
     private static <C extends CaseFile> OnlineForm<C> formOf(Programme<C> programme) {

@@ -12,6 +12,7 @@ import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.StringNode;
 
 /** What someone outside the household answered, as the case file takes it. */
@@ -24,10 +25,13 @@ final class OutsiderAnswers {
         for (Question question : outsider.asked()) {
             boolean isAsked = question.when()
                     .map(when -> given.containsKey(when.path())
-                            && given.get(when.path()).asString("").equals(when.equals()))
+                            && when.oneOf().contains(given.get(when.path()).asString("")))
                     .orElse(true);
-            Optional<JsonNode> answer =
-                    question.widget() == Question.Widget.MONTHS ? months(question, answers) : one(question, answers);
+            Optional<JsonNode> answer = switch (question.widget()) {
+                case MONTHS -> months(question, answers);
+                case RECORD -> record(question, answers);
+                default -> one(question, answers);
+            };
             if (isAsked && answer.isPresent()) {
                 given.put(question.path(), answer.get());
             } else if (isAsked && question.required()) {
@@ -42,6 +46,19 @@ final class OutsiderAnswers {
         String answer = answers.getOrDefault(question.path(), "").strip();
         boolean chosen = question.options().isEmpty() || question.options().contains(answer);
         return answer.isEmpty() || !chosen ? Optional.empty() : Optional.of(StringNode.valueOf(answer));
+    }
+
+    /** The parts that were answered, each under the question's path and its own. */
+    private static Optional<JsonNode> record(Question question, Map<String, String> answers) {
+        ObjectNode record = JsonColumn.object();
+        question.parts().forEach(part -> {
+            String answer = answers.getOrDefault(question.path() + "/" + part.path(), "")
+                    .strip();
+            if (!answer.isEmpty()) {
+                record.put(part.path(), answer);
+            }
+        });
+        return record.isEmpty() ? Optional.empty() : Optional.of(record);
     }
 
     /** The months of which something is said, each under the question's path and the month. */
@@ -59,10 +76,11 @@ final class OutsiderAnswers {
     }
 
     private static void checkAccount(Outsider outsider, Map<String, JsonNode> given) {
-        given.computeIfPresent(
-                outsider.account(),
-                (part, typed) -> Iban.typed(typed.asString())
-                        .<JsonNode>map(StringNode::valueOf)
-                        .orElseThrow(() -> Problem.invalid(part, Phrase.of("problem.iban"))));
+        outsider.account()
+                .ifPresent(account -> given.computeIfPresent(
+                        account,
+                        (part, typed) -> Iban.typed(typed.asString())
+                                .<JsonNode>map(StringNode::valueOf)
+                                .orElseThrow(() -> Problem.invalid(part, Phrase.of("problem.iban")))));
     }
 }

@@ -160,12 +160,16 @@ class Outsiders {
         Ask ask = event.ask();
         ClaimView claim = claims.claim(ask.claim());
         if (ask.kind() == Ask.Kind.WORD && claim.state().isOpen()) {
-            ObjectNode file = dossiers.of(claim).said().copy();
-            file.put(of(ask, claim).silentOn(), clock.today().toString());
-            CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.bytes(file));
-            claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.silent", ask.what()));
+            of(ask, claim).silentOn().ifPresent(fact -> goOnWithout(ask, claim, fact));
             comeBack(claim);
         }
+    }
+
+    private void goOnWithout(Ask ask, ClaimView claim, String silentOn) {
+        ObjectNode file = dossiers.of(claim).said().copy();
+        file.put(silentOn, clock.today().toString());
+        CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.bytes(file));
+        claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.silent", ask.what()));
     }
 
     private void comeBack(ClaimView claim) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
@@ -47,10 +48,33 @@ final class Questions {
                                 new Asked(Register.POLICE, member.id(), who(member, applicant.personNumber()))));
             }
             if (asksForIncome(programme) && member.isAdultOn(on)) {
-                questions.add(new Asked(Register.WAGES, member.id(), wages(member, YearMonth.from(on))));
+                YearMonth received = YearMonth.from(on);
+                questions.add(new Asked(
+                        Register.WAGES,
+                        member.id(),
+                        wages(member, received.minusMonths(MONTHS_OF_WAGES), received.minusMonths(1))));
+            }
+            if (member.relationship() == Relationship.SELF) {
+                reported(programme, json, member).ifPresent(questions::add);
             }
         }
         return questions;
+    }
+
+    /** The wages of whole quarters before a day that the application names; nothing while it does not. */
+    private static Optional<Asked> reported(Programme<?> programme, JsonNode json, Member member) {
+        return programme
+                .reportedWages()
+                .flatMap(wages -> Optional.of(json.path(wages.before()).asString(""))
+                        .filter(day -> !day.isBlank())
+                        .map(day -> wages.quartersBefore(LocalDate.parse(day))))
+                .map(quarters -> new Asked(
+                        Register.WAGES,
+                        member.id(),
+                        wages(
+                                member,
+                                quarters.getFirst().firstMonth(),
+                                quarters.getLast().lastMonth())));
     }
 
     private static boolean asksForIncome(Programme<?> programme) {
@@ -70,11 +94,11 @@ final class Questions {
         return JsonColumn.write(question);
     }
 
-    private static String wages(Member member, YearMonth received) {
+    private static String wages(Member member, YearMonth from, YearMonth to) {
         return JsonColumn.write(JsonColumn.object()
                 .put("name", member.name().full())
                 .put("dateOfBirth", member.dateOfBirth().toString())
-                .put("from", received.minusMonths(MONTHS_OF_WAGES).toString())
-                .put("to", received.minusMonths(1).toString()));
+                .put("from", from.toString())
+                .put("to", to.toString()));
     }
 }

@@ -43,6 +43,7 @@ final class FactRows {
     private final WageFacts wages;
     private final CostFacts costs;
     private final MonthFacts months;
+    private final OutsiderViews outsiders;
     private final List<Question> questions;
 
     FactRows(Dossier dossier, BenefitRecord benefits, Verification.Review review, FactWords words) {
@@ -55,6 +56,7 @@ final class FactRows {
         this.wages = new WageFacts(file, review.income(), words);
         this.costs = new CostFacts(file, review.costs(), words);
         this.months = new MonthFacts(file, dossier.run(), words);
+        this.outsiders = new OutsiderViews(file, dossier.run().programme().outsiders(), words);
         this.questions = Questions.of(Claims.programmeOf(claim)).toList();
     }
 
@@ -170,21 +172,45 @@ final class FactRows {
                 : Optional.empty();
     }
 
-    /** What was asked and answered; what was not answered is no fact. */
+    /** What was asked and answered; what was not answered is no fact, unless someone else says something of it. */
     private void addGiven(List<Fact> facts, FactPath within, JsonNode record, Question question) {
         JsonNode value = record.path(question.path());
+        FactPath path = below(within, question.path());
         if (value.isMissingNode()) {
+            if (outsiders.say(path)) {
+                facts.add(outsiders.beside(
+                        path,
+                        value,
+                        words.of(
+                                path,
+                                words.label(question.path()),
+                                Optional.empty(),
+                                words.settledAt(path),
+                                FactWords.kind(question.widget()))));
+            }
             return;
         }
-        FactPath path = below(within, question.path());
         if (words.isOptionAlone(question, value)) {
             facts.add(words.plain(path.path(), words.label(question.path()), words.option(question, value)));
+        } else if (value.isObject() && question.parts().size() == 1) {
+            addAlone(facts, path, value, question);
         } else if (value.isObject()) {
             question.parts().forEach(part -> addGiven(facts, path, value, part));
         } else if (value.isArray()) {
             facts.add(words.plain(path.path(), words.label(question.path()), words.text(path, value)));
         } else {
-            facts.add(words.said(path, words.label(question.path()), value, FactWords.kind(question.widget())));
+            Fact said = words.said(path, words.label(question.path()), value, FactWords.kind(question.widget()));
+            facts.add(outsiders.beside(path, value, said));
+        }
+    }
+
+    /** The one part of a record, under the name of the record. */
+    private void addAlone(List<Fact> facts, FactPath within, JsonNode record, Question question) {
+        Question part = question.parts().getFirst();
+        JsonNode value = record.path(part.path());
+        if (!value.isMissingNode()) {
+            facts.add(words.said(
+                    below(within, part.path()), words.label(question.path()), value, FactWords.kind(part.widget())));
         }
     }
 

@@ -10,6 +10,7 @@ import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.identity.IdentityDocument;
 import org.civitane.core.identity.RegisterAnswer;
 import org.civitane.core.programme.Catalogue;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.doubts.Doubt;
 import org.civitane.server.papers.Original;
@@ -109,10 +110,19 @@ public class Verification {
                 .review();
         return new Review(
                 identity,
-                new Incomes(dossier.said().file(), seen, requests).review(),
+                new Incomes(dossier.said().file(), seen, aboutIncome(dossier, requests)).review(),
                 seen.costs(),
                 requests,
                 dossier.doubt());
+    }
+
+    /** What the register was asked about wages that nobody states stands beside no line of income. */
+    private static List<RegisterRequest> aboutIncome(Dossier dossier, List<RegisterRequest> requests) {
+        return Claims.programmeOf(dossier.claim()).reportedWages().isEmpty()
+                ? requests
+                : requests.stream()
+                        .filter(request -> request.register() != Register.WAGES)
+                        .toList();
     }
 
     private Identities identities(

@@ -1,17 +1,29 @@
 package org.civitane.core.programme.paidleave;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
+import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.ReportedWages;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Consequence;
+import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
+import org.civitane.core.programme.OnlineForm;
+import org.civitane.core.programme.Outcome;
+import org.civitane.core.programme.Outsider;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.programme.paidleave.PaidLeaveCase.PriorLeave;
 import org.civitane.core.reasoning.Reasoning;
+import org.civitane.core.reasoning.Value;
 
 /**
  * Part of a worker's pay while they are away for their own health, a relative's care, a new child, or safety from
@@ -56,6 +68,65 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
     @Override
     public Deadline.Allowance extensions() {
         return new Deadline.Allowance(2, 10);
+    }
+
+    @Override
+    public Optional<OnlineForm<PaidLeaveCase>> form() {
+        return Optional.of(new PaidLeaveForm());
+    }
+
+    @Override
+    public List<EvidenceNeed> evidenceNeeds(PaidLeaveCase file, Determination determination) {
+        return PaidLeaveEvidence.of(file);
+    }
+
+    @Override
+    public List<PaperKind> papers() {
+        return PaidLeaveEvidence.KINDS;
+    }
+
+    @Override
+    public List<Outsider> outsiders() {
+        return PaidLeaveOutsiders.ALL;
+    }
+
+    @Override
+    public Optional<ReportedWages> reportedWages() {
+        return Optional.of(new ReportedWages("quarterWages", "start"));
+    }
+
+    @Override
+    public List<Consequence> consequences(Determination determination, LocalDate decidedOn) {
+        return determination.outcomes().stream()
+                .filter(outcome -> findingOf(outcome) == Finding.GRANTED || findingOf(outcome) == Finding.PARTLY)
+                .flatMap(outcome -> PaidLeavePayments.of(outcome, decidedOn).stream())
+                .toList();
+    }
+
+    @Override
+    public Optional<String> earlierFact() {
+        return Optional.of("priorLeave");
+    }
+
+    /** Granted leave counts as {@code APPROVED}, leave that is asked for and could be granted as {@code PENDING}. */
+    @Override
+    public Optional<Map<String, String>> asEarlier(Determination determination, boolean decided) {
+        Outcome outcome = determination.outcomes().getFirst();
+        return outcome.more().get("from") instanceof Value.Day(LocalDate from)
+                        && outcome.more().get("granted") instanceof Value.Decimal(BigDecimal weeks)
+                ? Optional.of(Map.of(
+                        "from",
+                        from.toString(),
+                        "weeks",
+                        weeks.toPlainString(),
+                        "status",
+                        decided ? PriorLeave.APPROVED : PriorLeave.PENDING))
+                : Optional.empty();
+    }
+
+    @Override
+    public Optional<DayPlan> plan(PaidLeaveCase file, Determination determination, PolicyBook book, LocalDate today) {
+        return PaidLeavePlan.of(file, determination, book, today);
     }
 
     @Override

@@ -24,6 +24,8 @@ import org.civitane.core.fact.WordOf;
  * @param benefitsBegin if later than {@code start}, because the employer's own leave is used first
  * @param schedule the hours of each weekday; a day not named has none
  * @param reducedHoursPerWeek what is still worked, for {@code REDUCED}
+ * @param employer whom they work for; no rule reads it, nor what the employer or the care provider say: where that
+ *     differs from the worker's word, it is resolved first
  */
 public record PaidLeaveCase(
         @WordOf(SaidBy.AGENCY) LocalDateTime receivedAt,
@@ -44,6 +46,8 @@ public record PaidLeaveCase(
         List<OtherIncome> otherIncome,
         Optional<Withhold> withhold,
         @WordOf(SaidBy.AGENCY) List<PriorLeave> priorLeave,
+        Optional<Employer> employer,
+        Optional<CareProvider> careProvider,
         @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     /** Why someone is away. */
@@ -93,8 +97,58 @@ public record PaidLeaveCase(
 
     /** Leave taken before; counts only when {@code APPROVED} or {@code PENDING}. */
     public record PriorLeave(LocalDate from, Hundredths weeks, String status) {
+        static final String APPROVED = "APPROVED";
+        static final String PENDING = "PENDING";
+
         boolean counts() {
-            return status.equals("APPROVED") || status.equals("PENDING");
+            return status.equals(APPROVED) || status.equals(PENDING);
+        }
+    }
+
+    /**
+     * Whom they work for, and what that employer says.
+     *
+     * @param toldOn the day on which they learned of the leave
+     * @param topUp what they pay a week for the time away
+     */
+    public record Employer(
+            String name,
+            @WordOf(SaidBy.AGENCY) Optional<LocalDate> askedOn,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<String> job,
+            @WordOf(SaidBy.THIRD_PARTY) Map<DayOfWeek, Hundredths> schedule,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<LocalDate> toldOn,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<Money> topUp) {
+        public Employer {
+            schedule = Map.copyOf(schedule);
+        }
+
+        boolean hasAnswered() {
+            return job.isPresent();
+        }
+    }
+
+    /**
+     * Who gives the care that the leave is for, and what they certify; no diagnosis.
+     *
+     * @param careHours hours of care a week, as far as they can say
+     * @param often how often, for leave on single days
+     */
+    public record CareProvider(
+            String name,
+            @WordOf(SaidBy.AGENCY) Optional<LocalDate> askedOn,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<Needed> needed,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<LocalDate> from,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<LocalDate> until,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<Hundredths> careHours,
+            @WordOf(SaidBy.THIRD_PARTY) Optional<String> often) {
+        /** Whether they certify that care is needed. */
+        public enum Needed {
+            YES,
+            NO
+        }
+
+        boolean certifies() {
+            return needed.equals(Optional.of(Needed.YES));
         }
     }
 
@@ -114,6 +168,41 @@ public record PaidLeaveCase(
 
     @Override
     public PaidLeaveCase withIncomes(List<IncomeLine> lines) {
+        return with(lines, start, end, benefitsBegin, absences, quarterWages, notice);
+    }
+
+    /** The same with wages known. */
+    PaidLeaveCase earning(List<QuarterWages> wages) {
+        return with(incomes, start, end, benefitsBegin, absences, Optional.of(wages), notice);
+    }
+
+    /** The same with the employer told on a day, in no emergency. */
+    PaidLeaveCase told(LocalDate on) {
+        return with(incomes, start, end, benefitsBegin, absences, quarterWages, Optional.of(new Notice(on, false)));
+    }
+
+    /** The same leave begun and ended some days later. */
+    PaidLeaveCase moved(long days) {
+        return with(
+                incomes,
+                start.map(day -> day.plusDays(days)),
+                end.map(day -> day.plusDays(days)),
+                benefitsBegin.map(day -> day.plusDays(days)),
+                absences.map(each -> each.stream()
+                        .map(absence -> new Absence(absence.date().plusDays(days), absence.hours()))
+                        .toList()),
+                quarterWages,
+                notice);
+    }
+
+    private PaidLeaveCase with(
+            List<IncomeLine> lines,
+            Optional<LocalDate> first,
+            Optional<LocalDate> last,
+            Optional<LocalDate> paidFrom,
+            Optional<List<Absence>> singly,
+            Optional<List<QuarterWages>> wages,
+            Optional<Notice> told) {
         return new PaidLeaveCase(
                 receivedAt,
                 members,
@@ -122,17 +211,19 @@ public record PaidLeaveCase(
                 reason,
                 pregnancyComplication,
                 pattern,
-                start,
-                end,
-                benefitsBegin,
+                first,
+                last,
+                paidFrom,
                 schedule,
                 reducedHoursPerWeek,
-                absences,
-                quarterWages,
-                notice,
+                singly,
+                wages,
+                told,
                 otherIncome,
                 withhold,
                 priorLeave,
+                employer,
+                careProvider,
                 signatures);
     }
 

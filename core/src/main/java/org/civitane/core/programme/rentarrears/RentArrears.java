@@ -44,11 +44,11 @@ public final class RentArrears implements Programme<RentArrearsCase> {
                     Question.choice("takesPart", List.of("YES", "NO")),
                     Question.of("iban", Question.Widget.TEXT).onlyWhen("takesPart", "YES"),
                     Question.months("monthsOwed", Question.of("owed", Question.Widget.AMOUNT))),
-            "iban",
+            Optional.of("iban"),
             Map.of("monthsOwed", "arrears"),
             Map.of("takesPart", "PENDING"),
             "askedOn",
-            "decidedOn",
+            Optional.of("decidedOn"),
             10,
             List.of(4, 8));
 

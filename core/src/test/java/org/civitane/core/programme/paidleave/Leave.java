@@ -17,6 +17,8 @@ import org.civitane.core.casefile.Signature;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Determined;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Absence;
+import org.civitane.core.programme.paidleave.PaidLeaveCase.CareProvider;
+import org.civitane.core.programme.paidleave.PaidLeaveCase.Employer;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Notice;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.OtherIncome;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Pattern;
@@ -42,6 +44,8 @@ final class Leave {
     List<OtherIncome> others = new ArrayList<>();
     Optional<Withhold> withhold = Optional.empty();
     List<PriorLeave> prior = new ArrayList<>();
+    Optional<Employer> employer = Optional.empty();
+    Optional<CareProvider> careProvider = Optional.empty();
     List<Signature> signatures = new ArrayList<>();
 
     Leave() {
@@ -124,6 +128,8 @@ final class Leave {
                 others,
                 withhold,
                 prior,
+                employer,
+                careProvider,
                 signatures);
     }
 

@@ -1,0 +1,24 @@
+package org.civitane.core.fact;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.civitane.core.calendar.Quarter;
+
+/**
+ * Wages that the wage register is asked for and that no applicant states: those of the four whole calendar quarters before
+ * the one in which a day of the application lies.
+ *
+ * @param fact the list of quarters and amounts that its answer settles
+ * @param before the fact that holds the day
+ */
+public record ReportedWages(String fact, String before) {
+    private static final int QUARTERS = 4;
+
+    /** The quarters, oldest first. */
+    public List<Quarter> quartersBefore(LocalDate day) {
+        return IntStream.rangeClosed(1, QUARTERS)
+                .mapToObj(number -> Quarter.of(day).minus(QUARTERS + 1 - number))
+                .toList();
+    }
+}

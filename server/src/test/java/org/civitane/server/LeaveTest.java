@@ -1,0 +1,226 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.time.temporal.TemporalAdjusters;
+import java.util.List;
+import java.util.Optional;
+import org.civitane.core.calendar.Quarter;
+import org.civitane.core.claim.ClaimState;
+import org.civitane.core.programme.Determination;
+import org.civitane.core.programme.PaidFor;
+import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.Value;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.following.Payment;
+import org.civitane.server.following.Payments;
+import org.civitane.server.intake.Drafts;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.standins.WageRegister;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A leave, from the worker's word to money by the week: the wages come from the register and from nobody else. */
+public class LeaveTest extends ServerTest {
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private WageRegister wages;
+
+    @Autowired
+    private Settlements settlements;
+
+    @Autowired
+    private Decisions decisions;
+
+    @Autowired
+    private Payments payments;
+
+    private SignedIn worker;
+    private LocalDate start;
+
+    @BeforeMethod
+    void earned() {
+        worker = person(Role.APPLICANT);
+        start = clock.today().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+        report(Quarter.of(start).minus(1).firstMonth(), 3);
+        report(Quarter.of(start).minus(3).firstMonth(), 3);
+        report(Quarter.of(start).minus(5).firstMonth(), 3);
+    }
+
+    @Test
+    public void theRegisterSaysWhatWasEarnedInTheQuartersThatCount() {
+        ClaimView claim = answered(handIn(2));
+        ObjectNode file = settlements.settledCase(claim);
+        assertThat(file.path("quarterWages").valueStream())
+                .extracting(line -> line.path("quarter").asString() + " "
+                        + line.path("amount").asString())
+                .containsExactly(
+                        Quarter.of(start).minus(3) + " 6000.00",
+                        Quarter.of(start).minus(1) + " 6000.00");
+        Determination determination = dossier(claim).run().determination();
+        assertThat(determination.status()).isEqualTo(Status.DETERMINED);
+        assertThat(determination.outcomes().getFirst().result()).isEqualTo("APPROVED");
+    }
+
+    @Test
+    public void eachWeekIsPaidOnceAfterItAndTheLetterSaysSo() throws IOException {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = taken(caseworker, answered(handIn(2)));
+        decisions.decide(claim, "", "Seen at the counter.", caseworker);
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
+        List<Payment> all = payments.of(claim.id());
+        assertThat(all)
+                .extracting(Payment::time)
+                .containsExactly(new PaidFor.Week(start), new PaidFor.Week(start.plusWeeks(1)));
+        assertThat(all)
+                .allMatch(payment ->
+                        payment.due().isAfter(payment.time().firstDay().plusDays(6)));
+        // The employer was told late, which costs a fifth of the first week: 415.00 less 83.00.
+        assertThat(all).extracting(payment -> payment.amount().toString()).containsExactly("332.00", "415.00");
+        assertThat(wordsOf(decisions.letter(claim.id())))
+                .contains("We pay €332.00 for the week from ")
+                .contains("Each further week is paid once it is over: €415.00 in all");
+    }
+
+    @Test
+    public void whoEarnedNothingThereIsToldSoAndNotLeftWaiting() {
+        worker = person(Role.APPLICANT);
+        ClaimView claim = answered(handIn(2));
+        Determination determination = dossier(claim).run().determination();
+        assertThat(determination.outcomes().getFirst().result()).isEqualTo("DENIED");
+        assertThat(determination.outcomes().getFirst().basis()).isEqualTo("WAGES");
+    }
+
+    @Test
+    public void leaveOfTheSamePersonBeforeCountsAsGrantedOrAsAskedFor() throws Exception {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView first = taken(caseworker, answered(handIn(10)));
+        ClaimView second = answered(handIn(6));
+        assertThat(available(second)).isEqualTo("4.00");
+        assertThat(dossier(second).settled().json().path("priorLeave").toString())
+                .contains("PENDING");
+        decisions.decide(first, "", "Seen at the counter.", caseworker);
+        assertThat(dossier(second).settled().json().path("priorLeave").toString())
+                .contains("APPROVED");
+        assertThat(dossier(second).run().determination().outcomes().getFirst().result())
+                .isEqualTo("PART_APPROVED");
+        assertThat(available(first)).isEqualTo("14.00");
+        String draft =
+                sent("/api/drafts", "{\"programme\":\"paid-leave\"}").path("id").asString();
+        assertThat(planned(draft, leave(2), "2000")
+                        .path("plan")
+                        .path("headline")
+                        .asString())
+                .isEqualTo("0.00 weeks, 0.00 left after it");
+        assertThat(available(answered(anothers()))).isEqualTo("14.00");
+    }
+
+    private String available(ClaimView claim) {
+        return ((Value.Decimal) dossier(claim).run().determination().figures().get("available"))
+                .number()
+                .toPlainString();
+    }
+
+    /** Someone else's leave. */
+    private ClaimView anothers() {
+        worker = person(Role.APPLICANT);
+        return handIn(2);
+    }
+
+    @Test
+    public void paintedDaysAreWorkedOutAsTheyAreAndNothingIsKept() throws Exception {
+        String draft =
+                sent("/api/drafts", "{\"programme\":\"paid-leave\"}").path("id").asString();
+        JsonNode silent = planned(draft, leave(2), "");
+        assertThat(silent.path("estimate").path("known").asBoolean()).isFalse();
+        assertThat(silent.path("plan").path("headline").asString())
+                .as(silent.toString())
+                .isEqualTo("2.00 weeks, 12.00 left after it");
+        assertThat(silent.path("plan").path("weeks"))
+                .hasSize(2)
+                .allMatch(week -> week.path("paid").isNull());
+        JsonNode earning = planned(draft, leave(2), "2000");
+        assertThat(earning.path("estimate").path("detail").asString()).startsWith("About €747.00 for 2.00 weeks");
+        assertThat(earning.path("plan")
+                        .path("weeks")
+                        .path(0)
+                        .path("paid")
+                        .path("amount")
+                        .asString())
+                .isEqualTo("332.00");
+        assertThat(earning.path("plan").path("told").toString()).contains("€83.00 is taken off");
+        assertThat(http.perform(get("/api/drafts/" + draft).with(as(worker)))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .doesNotContain("OWN_HEALTH");
+    }
+
+    @Test
+    public void whatCannotBeSupposedIsSaidAtItsField() throws Exception {
+        String draft =
+                sent("/api/drafts", "{\"programme\":\"paid-leave\"}").path("id").asString();
+        JsonNode problem = planned(draft, leave(2), "-5");
+        assertThat(problem.path("status").asInt()).isEqualTo(422);
+        assertThat(problem.path("path").asString()).isEqualTo("wages");
+        ObjectNode others = leave(2);
+        others.putArray("quarterWages");
+        assertThat(planned(draft, others, "").path("status").asInt()).isEqualTo(422);
+    }
+
+    private JsonNode planned(String draft, ObjectNode answers, String wages) throws Exception {
+        ObjectNode wish = JsonColumn.object();
+        wish.set("answers", answers);
+        wish.putObject("supposed").put("wages", wages);
+        return sent("/api/drafts/" + draft + "/plan", wish.toString());
+    }
+
+    private JsonNode sent(String path, String json) throws Exception {
+        return JsonColumn.read(http.perform(post(path)
+                        .with(as(worker))
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content(json))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    private ClaimView handIn(int weeks) {
+        return drafts.handInAnswers(
+                worker, "paid-leave", leave(weeks), new Drafts.Signing(worker.displayName(), Optional.empty()));
+    }
+
+    private ObjectNode leave(int weeks) {
+        return LeaveAnswers.of(answers(worker), start, weeks, clock.today());
+    }
+
+    private void report(YearMonth first, int months) {
+        for (int month = 0; month < months; month++) {
+            wages.put(new WageRegister.Entry(
+                    worker.displayName(),
+                    LocalDate.of(1988, 3, 2),
+                    "Skerry Ferries",
+                    first.plusMonths(month),
+                    "2000.00"));
+        }
+    }
+}

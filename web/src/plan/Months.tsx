@@ -1,0 +1,160 @@
+import { parseDate } from '@internationalized/date';
+import {
+  Button,
+  CalendarCell,
+  CalendarGrid,
+  CalendarGridBody,
+  CalendarGridHeader,
+  CalendarHeaderCell,
+  Calendar as DayCalendar,
+  Heading,
+  I18nProvider,
+  RangeCalendar,
+} from 'react-aria-components';
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../api/client';
+
+type Plan = Schemas['Plan'];
+type Span = { from: string; to: string };
+
+type Look = {
+  label: string;
+  /** How many months stand side by side. */
+  months: number;
+  plan: Plan | undefined;
+  holidays: string[];
+  /** Days of the week, from Monday, 1, on which there is nothing to be away from. */
+  free: number[];
+};
+
+/** Months on which a span is painted, from the first day to the last, by mouse, touch or keys; else only looked at. */
+export function SpanMonths({
+  value,
+  onChange,
+  ...look
+}: Look & { value: Span | undefined; onChange?: (span: Span) => void }) {
+  return (
+    <I18nProvider locale="en-GB">
+      <RangeCalendar
+        aria-label={look.label}
+        visibleDuration={{ months: look.months }}
+        firstDayOfWeek="mon"
+        pageBehavior="single"
+        value={value ? { start: parseDate(value.from), end: parseDate(value.to) } : null}
+        isReadOnly={onChange === undefined}
+        onChange={({ start, end }) => onChange?.({ from: start.toString(), to: end.toString() })}
+      >
+        <Inside {...look} />
+      </RangeCalendar>
+    </I18nProvider>
+  );
+}
+
+/** Months on which single days are painted, each on and off again. */
+export function SingleMonths({
+  value,
+  onChange,
+  ...look
+}: Look & { value: string[]; onChange: (days: string[]) => void }) {
+  return (
+    <I18nProvider locale="en-GB">
+      <DayCalendar
+        aria-label={look.label}
+        selectionMode="multiple"
+        visibleDuration={{ months: look.months }}
+        firstDayOfWeek="mon"
+        pageBehavior="single"
+        value={value.map((day) => parseDate(day))}
+        onChange={(days) => onChange(days.map((day) => day.toString()))}
+      >
+        <Inside {...look} />
+      </DayCalendar>
+    </I18nProvider>
+  );
+}
+
+function Inside({ months, plan, holidays, free }: Look) {
+  const { t } = useTranslation();
+  const days = new Map(plan?.days.map((day) => [day.date, day]));
+  return (
+    <>
+      <header className="mb-2 flex items-center gap-3">
+        <Button
+          slot="previous"
+          aria-label={t('plan.earlier')}
+          className="btn btn-ghost min-h-11 min-w-11 px-2"
+        >
+          <span aria-hidden="true">←</span>
+        </Button>
+        <Heading className="flex-1 text-center text-base" />
+        <Button slot="next" aria-label={t('plan.later')} className="btn btn-ghost min-h-11 min-w-11 px-2">
+          <span aria-hidden="true">→</span>
+        </Button>
+      </header>
+      <div className="flex items-start gap-6">
+        {Array.from({ length: months }, (_, month) => (
+          <CalendarGrid key={month} offset={{ months: month }} className="w-full table-fixed">
+            <CalendarGridHeader>
+              {(day) => (
+                <CalendarHeaderCell className="quiet pb-1 text-center text-sm font-normal">
+                  {day}
+                </CalendarHeaderCell>
+              )}
+            </CalendarGridHeader>
+            <CalendarGridBody>
+              {(date) => (
+                <CalendarCell
+                  date={date}
+                  className={({ isSelected, isOutsideMonth, isFocusVisible }) => {
+                    const look = isOutsideMonth
+                      ? 'invisible'
+                      : lookOf(
+                          days.get(date.toString()),
+                          isSelected,
+                          free.includes(weekdayOf(date.toDate('UTC'))),
+                        );
+                    const focus = isFocusVisible ? 'outline-2 outline-offset-1 outline-primary' : '';
+                    return `m-px flex min-h-11 cursor-pointer flex-col items-center justify-center rounded-[3px] leading-tight ${look} ${focus}`;
+                  }}
+                >
+                  {({ formattedDate }) => {
+                    const day = days.get(date.toString());
+                    const holiday = holidays.includes(date.toString());
+                    return (
+                      <>
+                        <span className={holiday ? 'underline decoration-2 underline-offset-2' : ''}>
+                          {formattedDate}
+                        </span>
+                        {day?.kind === 'AWAY' && (
+                          <span className="text-xs">{t('plan.hours', { hours: day.hours })}</span>
+                        )}
+                        {holiday && <span className="sr-only">{t('plan.holiday')}</span>}
+                      </>
+                    );
+                  }}
+                </CalendarCell>
+              )}
+            </CalendarGridBody>
+          </CalendarGrid>
+        ))}
+      </div>
+    </>
+  );
+}
+
+const LOOK = {
+  AWAY: 'bg-primary text-primary-content',
+  BEFORE: 'bg-secondary/25 border border-secondary',
+  NONE: 'border border-primary/50',
+} as const;
+
+/** The sides of a painted day: what the rules say of it, or until they have answered that it is painted. */
+function lookOf(day: Schemas['PlanDay'] | undefined, isSelected: boolean, isFree: boolean): string {
+  if (day) return LOOK[day.kind];
+  if (isSelected) return 'bg-primary/25 border border-primary';
+  return isFree ? 'quiet bg-base-200' : 'border border-base-300';
+}
+
+function weekdayOf(date: Date): number {
+  return date.getUTCDay() || 7;
+}

@@ -1,0 +1,38 @@
+import { useTranslation } from 'react-i18next';
+import type { Schemas } from '../../api/client';
+import { Legend } from '../../plan/Legend';
+import { SpanMonths } from '../../plan/Months';
+import { PlanWeeks } from '../../plan/PlanWeeks';
+import { YearBand } from '../../plan/YearBand';
+
+/** The days a claim is about as they are settled: on months, week by week with the money, and in their year. */
+export default function PlanPanel({ plan }: { plan: Schemas['Plan'] }) {
+  const { t } = useTranslation();
+  const first = plan.days[0]?.date;
+  const last = plan.days.at(-1)?.date;
+  return (
+    <div className="px-4 py-3">
+      <p className="text-base font-semibold">{plan.headline}</p>
+      <ul className="mb-3">
+        {[...plan.told, ...plan.later.map((later) => later.sentence)].map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+      {first && last && (
+        <SpanMonths
+          label={t('plan.title')}
+          months={2}
+          plan={plan}
+          holidays={plan.holidays}
+          free={[]}
+          value={{ from: first, to: last }}
+        />
+      )}
+      <Legend kinds={plan.kinds} />
+      <YearBand year={plan.year} />
+      <div className="mt-4">
+        <PlanWeeks weeks={plan.weeks} />
+      </div>
+    </div>
+  );
+}
