@@ -19,6 +19,7 @@ export const enMy = {
     letterPdf: 'The letter as PDF',
     backToClaims: 'Back to My claims',
     identity: 'Who you are, and your receipt',
+    days: 'The days you are away',
     others: 'Who else is asked',
     payments: 'Payments',
     papers: 'Your papers',

@@ -20,4 +20,14 @@ export const enPlan = {
     piece: '{{label}}: {{weeks}} weeks, from {{from}}',
     left: '{{weeks}} weeks left',
   },
+  days: {
+    title: 'The days you are away',
+    intro:
+      'Something has changed? Say the days of {{number}} anew. We decide on the new ones; your caseworker sees both.',
+    over: 'The days of {{number}} are decided. Write to us if something has changed.',
+    before: 'As you said them before',
+    now: 'As they are now',
+    save: 'Say these days',
+    saved: 'Saved. We decide on these days.',
+  },
 };

@@ -94,6 +94,11 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {t('my.identity')}
           </Link>
         )}
+        {claim.canChangeDays && (
+          <Link to={`/my/${claim.id}/days`} className="inline-flex min-h-11 items-center">
+            {t('my.days')}
+          </Link>
+        )}
         {claim.asksOthers && (
           <Link to={`/my/${claim.id}/others`} className="inline-flex min-h-11 items-center">
             {t('my.others')}

@@ -117,6 +117,21 @@ public class LeaveStoryTest {
     }
 
     @Test(dependsOnMethods = "theEmployerAnswersByALinkAndContradicts")
+    void theWorkerSaysTheDaysAnew() {
+        phone.navigate("/my");
+        phone.getByText("The days you are away").click();
+        assertThat(phone.getByText("2.00 weeks, 12.00 left after it")).hasCount(0);
+        phone.getByLabel("Last day").fill(inWords(START.plusDays(20)));
+        assertThat(phone.getByText("2.00 weeks, 12.00 left after it")).isVisible();
+        assertThat(phone.getByText("3.00 weeks, 11.00 left after it")).isVisible();
+        assertThat(phone.getByText("€")).hasCount(0);
+        assertThat(Civitane.violations(phone)).isEmpty();
+        Civitane.picture(phone, "days-phone");
+        worker.button("Say these days");
+        assertThat(phone.getByText("Saved. We decide on these days.")).isVisible();
+    }
+
+    @Test(dependsOnMethods = "theWorkerSaysTheDaysAnew")
     void caseworkerSeesTheWagesOfTheRegisterAndDecides() {
         Page desk = civitane.signedIn("asa.mikkel@halvern.example");
         desk.getByLabel("Find a household or number").fill("Solheim");
@@ -131,7 +146,7 @@ public class LeaveStoryTest {
         Civitane.picture(desk, "desk-leave");
         desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Calendar"))
                 .click();
-        assertThat(desk.getByText("It comes to €830.00.")).isVisible();
+        assertThat(desk.getByText("It comes to €1,245.00.")).isVisible();
         assertThat(Civitane.violations(desk)).isEmpty();
         Civitane.picture(desk, "desk-calendar");
         for (String paper : List.of("An identity document of Mira Solheim", "A certification by whoever gives care")) {
@@ -153,7 +168,7 @@ public class LeaveStoryTest {
         desk.keyboard().press("Enter");
         assertThat(desk.getByText("could change the amount")).hasCount(0);
         desk.getByText("Decide …").click();
-        assertThat(desk.getByText("You get paid leave: 2.00 weeks, €830.00 in all."))
+        assertThat(desk.getByText("You get paid leave: 3.00 weeks, €1,245.00 in all."))
                 .isVisible();
         Civitane.picture(desk, "decide-leave");
         desk.getByText("Decide and send the letter").click();

@@ -31,6 +31,7 @@ public final class Dossier {
     private final ClaimView claim;
     private final SingletonSupplier<Edition> said;
     private final SingletonSupplier<List<Settlement>> settlements;
+    private final SingletonSupplier<List<Map<String, String>>> earlier;
     private final SingletonSupplier<Edition> settled;
     private final SingletonSupplier<Run> run;
     private final SingletonSupplier<List<Paper>> papers;
@@ -45,12 +46,14 @@ public final class Dossier {
         this.claim = claim;
         this.said = once(() -> Edition.of(from.claims().newestEdition(claim)));
         this.settlements = once(() -> from.settlements().standing(claim.id()));
+        this.earlier = once(() -> Claims.programmeOf(claim).earlierFact().isEmpty()
+                ? List.of()
+                : lines(from.earlier().before(claim), from));
         this.settled = once(() -> {
             List<Settlement> standing = settlements();
-            List<Map<String, String>> earlier = earlier(from);
-            return standing.isEmpty() && earlier.isEmpty()
+            return standing.isEmpty() && earlier().isEmpty()
                     ? said()
-                    : Edition.of(from.settlements().over(withEarlier(earlier), standing));
+                    : Edition.of(from.settlements().over(withEarlier(said().copy()), standing));
         });
         this.run = once(() -> claim.decidedAt().isPresent()
                 ? from.determinations().decided(claim.id())
@@ -69,10 +72,8 @@ public final class Dossier {
     }
 
     /** What the same person has had of the programme before; nothing where that does not matter. */
-    private List<Map<String, String>> earlier(Sources from) {
-        return Claims.programmeOf(claim).earlierFact().isEmpty()
-                ? List.of()
-                : lines(from.earlier().before(claim), from);
+    private List<Map<String, String>> earlier() {
+        return earlier.obtain();
     }
 
     /** What claims are to later ones of the same person. */
@@ -86,9 +87,9 @@ public final class Dossier {
                 .toList();
     }
 
-    private ObjectNode withEarlier(List<Map<String, String>> earlier) {
-        ObjectNode file = said().copy();
-        Claims.programmeOf(claim).earlierFact().ifPresent(fact -> addTo(file, fact, earlier));
+    /** Adds to a case file of this claim what the same person has had of the programme before. */
+    public ObjectNode withEarlier(ObjectNode file) {
+        Claims.programmeOf(claim).earlierFact().ifPresent(fact -> addTo(file, fact, earlier()));
         return file;
     }
 

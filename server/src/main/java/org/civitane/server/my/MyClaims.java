@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.claim.Act;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.asks.Ask;
@@ -67,6 +68,7 @@ class MyClaims {
      * @param hasFee whether a fee was asked for, and what is made out for it is found there
      * @param asksOthers whether others are asked on it as well
      * @param showsIdentity whether they are, or were, asked who they are
+     * @param canChangeDays whether it is about days that can still be said anew
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -90,7 +92,8 @@ class MyClaims {
             boolean hasPayments,
             boolean hasFee,
             boolean asksOthers,
-            boolean showsIdentity) {}
+            boolean showsIdentity,
+            boolean canChangeDays) {}
 
     MyClaim of(ClaimView claim) {
         Dossier dossier = dossiers.of(claim);
@@ -122,7 +125,12 @@ class MyClaims {
                 after.asksForAFee(claim),
                 claim.state().isOpen()
                         && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()),
-                claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT));
+                claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT),
+                claim.state().allows(Act.ANSWER)
+                        && Claims.programmeOf(claim)
+                                .form()
+                                .flatMap(OnlineForm::painted)
+                                .isPresent());
     }
 
     /** While a claim is held nothing is wanted, and once all is done nothing more. */
