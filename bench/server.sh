@@ -37,6 +37,7 @@ bench_browser() {
   bench_fill
   "$JAVA_HOME/bin/java" -cp "$(cat "$state/browser-classpath")" "$root/bench/Keyboard.java" "http://127.0.0.1:$port" "$large"
   "$JAVA_HOME/bin/java" -cp "$(cat "$state/browser-classpath")" "$root/bench/FirstPage.java" "http://127.0.0.1:$port"
+  "$JAVA_HOME/bin/java" -cp "$(cat "$state/browser-classpath")" "$root/bench/Strokes.java" "http://127.0.0.1:$port"
 }
 
 # Twenty uploads of 5 MB at once against a server that has 256 MB of heap for everything.

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { DayField } from '../components/DayField';
 import { CheckField, SelectField, TextField } from '../components/Field';
+import { ChoiceCards } from './ChoiceCards';
 import { useFault } from './Faults';
 import { NamesField, RecordField, RowsField } from './ManyFields';
 import { MonthsField } from './MonthsField';
@@ -100,6 +101,10 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
       );
     }
     case 'CHOICE':
+      if (asked.options.some((option) => option.hint))
+        return (
+          <ChoiceCards {...labelled} options={asked.options} value={String(value ?? '')} onChange={set} />
+        );
       return <SelectField {...labelled} value={String(value ?? '')} onChange={set} options={asked.options} />;
     case 'MEMBER':
       return people.length > 1 ? (

@@ -29,6 +29,17 @@ describe('a field follows the shape of its fact', () => {
     await userEvent.tab();
     expect(screen.getByLabelText('Fact')).toHaveProperty('value', 'soon');
   });
+  it('a choice that needs a word says it beside each answer', async () => {
+    const options = [
+      { value: 'ALL', label: 'All of the time', hint: 'No work at all.', week: [10, 10, 10, 10, 10, 0, 0] },
+      { value: 'SOME', label: 'Now and then', hint: 'Some days.' },
+    ];
+    render(<Asking of={asked('CHOICE', { options })} from={{ fact: 'ALL' }} />);
+    expect(screen.getByLabelText('All of the time')).toHaveProperty('checked', true);
+    expect(screen.getByText('Some days.')).toBeTruthy();
+    await userEvent.click(screen.getByLabelText('Now and then'));
+    expect(now).toEqual({ fact: 'SOME' });
+  });
   it('an emptied field is no answer', async () => {
     render(<Asking of={asked('TEXT')} from={{ fact: 'x', other: 1 }} />);
     await userEvent.clear(screen.getByLabelText('Fact'));

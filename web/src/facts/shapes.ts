@@ -2,11 +2,15 @@ import type { Schemas } from '../api/client';
 import { dayOf } from '../components/days';
 
 /** How a fact is asked for, as the server describes it; everything here follows from its widget, never from its path. */
-export type Asked = Omit<Schemas['Asked'], 'hint' | 'when' | 'parts'> & {
+export type Asked = Omit<Schemas['Asked'], 'hint' | 'when' | 'parts' | 'options'> & {
   hint?: string;
+  options: Option[];
   when?: Schemas['Condition'];
   parts: Asked[];
 };
+
+/** An answer to choose, with a word of what it means and an example of a week where there is one. */
+export type Option = Omit<Schemas['Option'], 'hint' | 'week'> & { hint?: string; week?: number[] };
 
 /** Answers that stand in one record, by the path of their question. */
 export type Given = { [path: string]: unknown };

@@ -40,6 +40,8 @@ export const enMy = {
     week: 'The week from {{day}}',
     intro: 'What we pay on {{number}}, and the account it goes to.',
     which: 'Which account do we pay to?',
+    statement: 'Statement of {{year}} (PDF)',
+    table: 'The same as a table (CSV)',
     another: 'Pay to another account',
     iban: 'Account number (IBAN)',
     ibanHint: 'It begins with two letters, such as XH12 0001 …; spaces do not matter.',

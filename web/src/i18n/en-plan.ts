@@ -17,6 +17,8 @@ export const enPlan = {
     sent: 'sent {{day}}',
     inYear: 'When in the year',
     weekByWeek: 'How much of the {{weeks}} weeks',
+    doubt_one: 'one day: {{doubt}}',
+    doubt_other: '{{count}} days: {{doubt}}',
     piece: '{{label}}: {{weeks}} weeks, from {{from}}',
     left: '{{weeks}} weeks left',
   },

@@ -114,7 +114,7 @@ function Inside({ months, plan, holidays, free }: Look) {
                           free.includes(weekdayOf(date.toDate('UTC'))),
                         );
                     const focus = isFocusVisible ? 'outline-2 outline-offset-1 outline-primary' : '';
-                    return `m-px flex min-h-11 cursor-pointer flex-col items-center justify-center rounded-[3px] leading-tight ${look} ${focus}`;
+                    return `relative m-px flex min-h-11 cursor-pointer flex-col items-center justify-center rounded-[3px] leading-tight ${look} ${focus}`;
                   }}
                 >
                   {({ formattedDate }) => {
@@ -127,6 +127,12 @@ function Inside({ months, plan, holidays, free }: Look) {
                         </span>
                         {day?.kind === 'AWAY' && (
                           <span className="text-xs">{t('plan.hours', { hours: day.hours })}</span>
+                        )}
+                        {day?.doubt && (
+                          <span className="absolute end-0.5 top-0 text-xs" title={day.doubt}>
+                            <span aria-hidden="true">◆</span>
+                            <span className="sr-only">{day.doubt}</span>
+                          </span>
                         )}
                         {holiday && <span className="sr-only">{t('plan.holiday')}</span>}
                       </>

@@ -66,7 +66,7 @@ export default function PaintDays({
           onChange={({ from, to }) => onChange(withSpan(facts, answers, from, to))}
         />
       )}
-      {plan && <Legend kinds={plan.kinds} />}
+      {plan && <Legend plan={plan} />}
       {supposing.map((asked) => (
         <div key={asked.path} className="mt-4 max-w-sm">
           <FactField asked={asked} record={supposed} within="supposed/" onChange={onSuppose} />

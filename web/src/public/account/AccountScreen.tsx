@@ -9,6 +9,7 @@ import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
+import { Statements } from './Statements';
 
 /** Where the money goes, and what is paid when. */
 export function AccountScreen() {
@@ -57,6 +58,7 @@ export function AccountScreen() {
               <PaymentList payments={now.payments} />
             </section>
           )}
+          <Statements claim={claim} number={now.number} />
           {now.others.length > 0 && (
             <section>
               <h2 className="mb-2 text-xl">{t('follow.title')}</h2>

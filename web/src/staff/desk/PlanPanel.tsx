@@ -28,7 +28,7 @@ export default function PlanPanel({ plan }: { plan: Schemas['Plan'] }) {
           value={{ from: first, to: last }}
         />
       )}
-      <Legend kinds={plan.kinds} />
+      <Legend plan={plan} />
       <YearBand year={plan.year} />
       <div className="mt-4">
         <PlanWeeks weeks={plan.weeks} />

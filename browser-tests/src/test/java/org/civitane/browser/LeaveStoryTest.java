@@ -56,7 +56,8 @@ public class LeaveStoryTest {
         worker.makeAnAccount("mira.solheim@post.example", "paid leave");
         phone.getByLabel("Date of birth").fill("2 April 1990");
         worker.button("Save and go on");
-        phone.getByLabel("Why are you away?").selectOption("OWN_HEALTH");
+        phone.getByLabel("My own health").check();
+        Civitane.picture(phone, "leave-reason-phone");
         phone.getByLabel("Name of the practice").fill("Tarn Practice");
         worker.button("Save and go on");
         phone.getByLabel("Name of the company").fill("Skerry Ferries");
@@ -69,7 +70,8 @@ public class LeaveStoryTest {
         worker.checkedBy("work");
         Civitane.picture(phone, "leave-work-phone");
         worker.button("Save and go on");
-        phone.getByLabel("How are you away?").selectOption("CONTINUOUS");
+        phone.getByLabel("All of the time").check();
+        Civitane.picture(phone, "leave-pattern-phone");
         paintTwoWeeks();
         assertThat(phone.getByLabel("First day", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue(inWords(START));

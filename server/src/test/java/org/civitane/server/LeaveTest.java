@@ -34,6 +34,7 @@ import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.civitane.server.standins.WageRegister;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.testng.annotations.BeforeMethod;
@@ -46,6 +47,9 @@ import tools.jackson.databind.node.StringNode;
 public class LeaveTest extends ServerTest {
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    private JdbcClient database;
 
     @Autowired
     private WageRegister wages;
@@ -104,6 +108,44 @@ public class LeaveTest extends ServerTest {
         assertThat(wordsOf(decisions.letter(claim.id())))
                 .contains("We pay €332.00 for the week from ")
                 .contains("Each further week is paid once it is over: €415.00 in all");
+    }
+
+    @Test
+    public void theStatementOfAYearHasEachBookedWeekWithWhatItComesFrom() throws Exception {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = taken(caseworker, answered(handIn(2)));
+        decisions.decide(claim, "", "Seen at the counter.", caseworker);
+        assertThat(tableOf(claim, 2027)).isEqualTo("claim,for,paidOn,amount\r\n");
+        database.sql(
+                        "update payment set state = 'BOOKED', changed_at = '2027-01-01T00:30:00Z' where claim_id = ? and paid_for = ?")
+                .params(claim.id(), start.toString())
+                .update();
+        database.sql(
+                        "update payment set state = 'BOOKED', changed_at = '2027-01-01T01:30:00Z' where claim_id = ? and paid_for = ?")
+                .params(claim.id(), start.plusWeeks(1).toString())
+                .update();
+        // Half past midnight in Greenwich is still the old year in Halvern.
+        assertThat(tableOf(claim, 2026))
+                .isEqualTo(
+                        "claim,for,paidOn,hours,gross,reduction,payable,net,amount\r\n%s,%s,2026-12-31,40,415.00,83.00,332.00,332.00,332.00\r\n"
+                                .formatted(claim.number(), start));
+        assertThat(tableOf(claim, 2027)).contains(",2027-01-01,40,415.00,415.00,415.00,415.00");
+        assertThat(wordsOf(http.perform(get("/api/my/claims/" + claim.id() + "/payments/statement?year=2026")
+                                .with(as(worker)))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsByteArray()))
+                .contains("Paid in 2026", "€332.00", "Paid in all: €332.00");
+        worker = person(Role.APPLICANT);
+        assertThat(tableOf(claim, 2026)).contains("404");
+    }
+
+    private String tableOf(ClaimView claim, int year) throws Exception {
+        return http.perform(get("/api/my/claims/" + claim.id() + "/payments/table?year=" + year)
+                        .with(as(worker)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
     }
 
     @Test

@@ -31,8 +31,13 @@ public record DayPlan(List<Day> days, List<Week> weeks, Figures figures, Year ye
         NONE
     }
 
-    /** @param hours away on this day, as results carry hours */
-    public record Day(LocalDate date, Kind kind, Value hours) {}
+    /**
+     * A day.
+     *
+     * @param hours away on it, as results carry hours
+     * @param doubt what someone else has said that does not go with it; its words are {@code plan.doubt.<code>}
+     */
+    public record Day(LocalDate date, Kind kind, Value hours, Optional<String> doubt) {}
 
     /**
      * A calendar week.

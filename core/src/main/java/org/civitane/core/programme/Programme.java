@@ -18,6 +18,7 @@ import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.ReportedWages;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Wording;
 
@@ -207,6 +208,11 @@ public interface Programme<C extends CaseFile> {
      */
     default Optional<DayPlan> plan(C file, Determination determination, PolicyBook book, LocalDate today) {
         return Optional.empty();
+    }
+
+    /** The figures that each payment of an outcome comes from, in order, for a statement; empty where it is just an amount. */
+    default Map<PaidFor, Figures> behindPayments(Outcome outcome) {
+        return Map.of();
     }
 
     /** The facts that stand in a document beside whose it is, by their paths; its words are {@code document.…}. */

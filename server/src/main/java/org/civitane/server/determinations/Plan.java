@@ -29,8 +29,8 @@ public record Plan(
         List<PlanLater> later,
         List<PlanKind> kinds,
         List<LocalDate> holidays) {
-    /** @param hours as people read them */
-    public record PlanDay(LocalDate date, DayPlan.Kind kind, String hours) {}
+    /** @param hours as people read them @param doubt what someone else has said that does not go with it */
+    public record PlanDay(LocalDate date, DayPlan.Kind kind, String hours, Optional<String> doubt) {}
 
     /** @param paid empty where nothing is known or granted */
     public record PlanWeek(LocalDate monday, String hours, Optional<WeekPaid> paid) {}
@@ -61,7 +61,11 @@ public record Plan(
                         .map(key -> wording.filled(wording.text(key), places))
                         .toList(),
                 plan.days().stream()
-                        .map(day -> new PlanDay(day.date(), day.kind(), wording.shown(day.hours())))
+                        .map(day -> new PlanDay(
+                                day.date(),
+                                day.kind(),
+                                wording.shown(day.hours()),
+                                day.doubt().map(code -> wording.text("plan.doubt." + code))))
                         .toList(),
                 plan.weeks().stream()
                         .map(week -> new PlanWeek(

@@ -51,6 +51,22 @@ class PaymentStore {
                 .list();
     }
 
+    /** What the bank has booked. @param amount what it booked, also where that was not what it was told */
+    record Booked(PaidFor time, Money amount, Instant at) {}
+
+    /** What was booked for the household, in the order of what it is for. */
+    List<Booked> booked(UUID claim) {
+        return database.sql("""
+                        select paid_for, coalesce(booked_cents, cents) as cents, changed_at from payment
+                        where claim_id = ? and state = 'BOOKED' and whom = '' order by paid_for""")
+                .param(claim)
+                .query((row, number) -> new Booked(
+                        PaidFor.parse(row.getString("paid_for")),
+                        Money.ofCents(row.getLong("cents")),
+                        row.getTimestamp("changed_at").toInstant()))
+                .list();
+    }
+
     Optional<Payment> find(UUID id) {
         return database.sql("select * from payment where id = ?")
                 .param(id)

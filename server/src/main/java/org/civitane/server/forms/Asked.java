@@ -3,6 +3,7 @@ package org.civitane.server.forms;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Wording;
@@ -26,8 +27,26 @@ public record Asked(
         Optional<Condition> when,
         List<Asked> parts,
         Set<Relationship> notOf) {
-    /** An answer to choose. */
-    public record Option(String value, String label) {}
+    /**
+     * An answer to choose.
+     *
+     * @param hint what it means, where that is not plain
+     * @param week an example: how much of each weekday it takes, Monday first, from 0 to 10; empty where none is drawn
+     */
+    public record Option(String value, String label, Optional<String> hint, List<Integer> week) {
+        static Option of(String path, String option, Wording wording) {
+            String key = "option." + path + "." + option;
+            String hint = wording.textOr(key + ".hint", "");
+            String week = wording.textOr(key + ".week", "");
+            return new Option(
+                    option,
+                    wording.textOr(key, wording.shown(option)),
+                    hint.isEmpty() ? Optional.empty() : Optional.of(hint),
+                    week.isEmpty()
+                            ? List.of()
+                            : Stream.of(week.split(",")).map(Integer::valueOf).toList());
+        }
+    }
 
     /** Asked only when the answer at {@code path} is one of these. */
     public record Condition(String path, List<String> oneOf) {}
@@ -43,9 +62,7 @@ public record Asked(
                 wording.text(prefix + question.path() + ".label"),
                 hint.isEmpty() ? Optional.empty() : Optional.of(hint),
                 question.options().stream()
-                        .map(option -> new Option(
-                                option,
-                                wording.textOr("option." + question.path() + "." + option, wording.shown(option))))
+                        .map(option -> Option.of(question.path(), option, wording))
                         .toList(),
                 question.when().map(when -> new Condition(when.path(), when.oneOf())),
                 question.parts().stream().map(part -> of(part, within, wording)).toList(),

@@ -20,8 +20,10 @@ import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Outsider;
+import org.civitane.core.programme.PaidFor;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.PriorLeave;
+import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Value;
 
@@ -127,6 +129,11 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
     @Override
     public Optional<DayPlan> plan(PaidLeaveCase file, Determination determination, PolicyBook book, LocalDate today) {
         return PaidLeavePlan.of(file, determination, book, today);
+    }
+
+    @Override
+    public Map<PaidFor, Figures> behindPayments(Outcome outcome) {
+        return PaidLeavePayments.behind(outcome);
     }
 
     @Override

@@ -147,6 +147,12 @@ public record PaidLeaveCase(
             NO
         }
 
+        /** Whether what they certify holds on a day; an end that they do not say is open. */
+        boolean covers(LocalDate day) {
+            return !from.filter(day::isBefore).isPresent()
+                    && !until.filter(day::isAfter).isPresent();
+        }
+
         boolean certifies() {
             return needed.equals(Optional.of(Needed.YES));
         }

@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
@@ -36,6 +35,7 @@ final class PaidLeavePlan {
     private final LocalDate today;
     private final LocalDate start;
     private final HoursAway away;
+    private final Outcome outcome;
     private final Map<String, Value> granted;
     private final List<Consequence> payments;
 
@@ -48,7 +48,7 @@ final class PaidLeavePlan {
                 file,
                 file.benefitsBegin().filter(begin -> begin.isAfter(start)).orElse(start),
                 file.end().orElseThrow());
-        Outcome outcome = determination.outcomes().getFirst();
+        this.outcome = determination.outcomes().getFirst();
         this.granted = outcome.more();
         this.payments = PaidLeavePayments.of(outcome, today);
     }
@@ -85,7 +85,7 @@ final class PaidLeavePlan {
     private List<DayPlan.Day> days() {
         return start.datesUntil(away.to().plusDays(1))
                 .limit(DayPlan.MOST_DAYS)
-                .map(day -> new DayPlan.Day(day, kindOf(day), away.inHours(away.on(day))))
+                .map(day -> new DayPlan.Day(day, kindOf(day), away.inHours(away.on(day)), doubtOf(day)))
                 .toList();
     }
 
@@ -94,6 +94,27 @@ final class PaidLeavePlan {
             return Kind.BEFORE;
         }
         return away.on(day) > 0 ? Kind.AWAY : Kind.NONE;
+    }
+
+    /** A day away that whoever gives the care does not certify, or on which the employer says there is less to miss. */
+    private Optional<String> doubtOf(LocalDate day) {
+        if (away.on(day) == 0) {
+            return Optional.empty();
+        }
+        boolean isUncertified = file.careProvider()
+                .filter(PaidLeaveCase.CareProvider::certifies)
+                .filter(provider -> !provider.covers(day))
+                .isPresent();
+        if (isUncertified) {
+            return Optional.of("UNCERTIFIED");
+        }
+        Hundredths scheduled = file.schedule().getOrDefault(day.getDayOfWeek(), Hundredths.ZERO);
+        boolean hasLess = file.employer()
+                .filter(PaidLeaveCase.Employer::hasAnswered)
+                .map(employer -> employer.schedule().getOrDefault(day.getDayOfWeek(), Hundredths.ZERO))
+                .filter(theirs -> theirs.compareTo(scheduled) < 0)
+                .isPresent();
+        return hasLess ? Optional.of("FEWER_HOURS") : Optional.empty();
     }
 
     private List<DayPlan.Week> weeks() {
@@ -118,29 +139,14 @@ final class PaidLeavePlan {
 
     /** Weeks in which something is paid; one that an offset eats up is no payment. */
     private Map<LocalDate, DayPlan.Paid> paidByWeek() {
-        Map<LocalDate, Figures> working = granted.get("payments") instanceof Value.Row(List<Value> rows)
-                ? rows.stream()
-                        .map(row -> ((Value.Fields) row).values())
-                        .collect(
-                                Collectors.toMap(row -> ((Value.Day) row.get("week")).date(), PaidLeavePlan::workingOf))
-                : Map.of();
+        Map<PaidFor, Figures> behind = PaidLeavePayments.behind(outcome);
         Map<LocalDate, DayPlan.Paid> paid = new LinkedHashMap<>();
         for (Consequence each : payments) {
-            if (each instanceof Consequence.Pay pay && pay.time() instanceof PaidFor.Week(LocalDate monday)) {
-                paid.put(monday, new DayPlan.Paid(pay.amount(), pay.on(), working.get(monday)));
+            if (each instanceof Consequence.Pay pay) {
+                paid.put(pay.time().firstDay(), new DayPlan.Paid(pay.amount(), pay.on(), behind.get(pay.time())));
             }
         }
         return paid;
-    }
-
-    private static Figures workingOf(Map<String, Value> row) {
-        Figures.Builder figures = Figures.builder(row.size());
-        row.forEach((name, value) -> {
-            if (!name.equals("week") && !value.isNothing()) {
-                figures.add(name, value);
-            }
-        });
-        return figures.build();
     }
 
     private Figures figures(LeaveYear year, Hundredths requested, Hundredths most) {

@@ -2,6 +2,7 @@ package org.civitane.core.programme.paidleave;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -11,6 +12,8 @@ import org.civitane.core.amount.Hundredths;
 import org.civitane.core.policy.RulebookTables;
 import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determined;
+import org.civitane.core.programme.paidleave.PaidLeaveCase.CareProvider;
+import org.civitane.core.programme.paidleave.PaidLeaveCase.Employer;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Notice;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.PriorLeave;
 import org.testng.annotations.Test;
@@ -27,6 +30,35 @@ public class PaidLeavePlanTest {
                 .extracting(day -> day.date().getDayOfMonth() + " " + day.kind() + " " + Determined.text(day.hours()))
                 .containsExactly(
                         "21 BEFORE 0", "22 BEFORE 0", "23 AWAY 8", "24 AWAY 8", "25 AWAY 8", "26 NONE 0", "27 NONE 0");
+    }
+
+    @Test
+    public void daysThatOthersDoNotBearOutAreMarked() {
+        Leave leave = new Leave().from("2026-09-21").to("2026-09-27");
+        leave.careProvider = Optional.of(new CareProvider(
+                "Tarn Practice",
+                Optional.empty(),
+                Optional.of(CareProvider.Needed.YES),
+                Optional.of(LocalDate.of(2026, 9, 22)),
+                Optional.of(LocalDate.of(2026, 9, 24)),
+                Optional.empty(),
+                Optional.empty()));
+        leave.employer = Optional.of(new Employer(
+                "Skerry Ferries",
+                Optional.empty(),
+                Optional.of("Deckhand"),
+                Map.of(
+                        DayOfWeek.MONDAY, Hundredths.parse("8"),
+                        DayOfWeek.TUESDAY, Hundredths.parse("8"),
+                        DayOfWeek.WEDNESDAY, Hundredths.parse("7.5"),
+                        DayOfWeek.THURSDAY, Hundredths.parse("9"),
+                        DayOfWeek.FRIDAY, Hundredths.parse("8")),
+                Optional.empty(),
+                Optional.empty()));
+        assertThat(plan(leave).days())
+                .extracting(
+                        day -> day.date().getDayOfMonth() + " " + day.doubt().orElse(""))
+                .containsExactly("21 UNCERTIFIED", "22 ", "23 FEWER_HOURS", "24 ", "25 UNCERTIFIED", "26 ", "27 ");
     }
 
     @Test
