@@ -9,11 +9,13 @@ import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.core.read.ListAppender;
+import java.util.Optional;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.determinations.Determinations;
+import org.civitane.server.intake.Drafts;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -87,6 +89,20 @@ public class ReadOnceTest extends ServerTest {
         Effort mine = effort(get("/api/my/claims"), applicant);
         assertEffort(sheet, 11, 0);
         assertEffort(mine, 14, 1);
+    }
+
+    @Test
+    public void earlierClaimsOfTheSamePersonAreDeterminedOnceEach() {
+        ClaimView last = claim;
+        for (int i = 0; i < 6; i++) {
+            last = drafts.handInAnswers(
+                    applicant,
+                    "paid-leave",
+                    LeaveAnswers.of(answers(applicant), clock.today(), 1, clock.today()),
+                    new Drafts.Signing(applicant.displayName(), Optional.empty()));
+        }
+        Effort effort = effort(get("/api/claims/" + last.id() + "/desk"), caseworker);
+        assertThat(effort.determinations()).as(effort.toString()).isEqualTo(6);
     }
 
     private static void assertEffort(Effort effort, int statements, int determinations) {

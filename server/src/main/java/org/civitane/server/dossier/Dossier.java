@@ -1,5 +1,6 @@
 package org.civitane.server.dossier;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -43,12 +44,19 @@ public final class Dossier {
     private final SingletonSupplier<List<Ask>> asks;
 
     Dossier(ClaimView claim, Sources from) {
+        this(
+                claim,
+                from,
+                () -> Claims.programmeOf(claim).earlierFact().isEmpty()
+                        ? List.of()
+                        : lines(from.earlier().before(claim), from));
+    }
+
+    private Dossier(ClaimView claim, Sources from, Supplier<List<Map<String, String>>> earlier) {
         this.claim = claim;
         this.said = once(() -> Edition.of(from.claims().newestEdition(claim)));
         this.settlements = once(() -> from.settlements().standing(claim.id()));
-        this.earlier = once(() -> Claims.programmeOf(claim).earlierFact().isEmpty()
-                ? List.of()
-                : lines(from.earlier().before(claim), from));
+        this.earlier = once(earlier);
         this.settled = once(() -> {
             List<Settlement> standing = settlements();
             return standing.isEmpty() && earlier().isEmpty()
@@ -76,15 +84,21 @@ public final class Dossier {
         return earlier.obtain();
     }
 
-    /** What claims are to later ones of the same person. */
+    /**
+     * What claims are to later ones of the same person.
+     *
+     * @param claims the first one first, so that each is determined once, on what those before it came to
+     */
     static List<Map<String, String>> lines(List<ClaimView> claims, Sources from) {
-        return claims.stream()
-                .flatMap(each -> Claims.programmeOf(each)
-                        .asEarlier(
-                                new Dossier(each, from).run().determination(),
-                                each.decidedAt().isPresent())
-                        .stream())
-                .toList();
+        List<Map<String, String>> lines = new ArrayList<>();
+        for (ClaimView each : claims) {
+            List<Map<String, String>> before = List.copyOf(lines);
+            Run run = new Dossier(each, from, () -> before).run();
+            Claims.programmeOf(each)
+                    .asEarlier(run.determination(), each.decidedAt().isPresent())
+                    .ifPresent(lines::add);
+        }
+        return lines;
     }
 
     /** Adds to a case file of this claim what the same person has had of the programme before. */

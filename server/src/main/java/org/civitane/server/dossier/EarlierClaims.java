@@ -13,6 +13,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class EarlierClaims {
+    /** The newest, and as many as one person can have had any use for. */
+    private static final int MOST = 50;
+
     private final JdbcClient database;
     private final Claims claims;
 
@@ -33,7 +36,8 @@ class EarlierClaims {
                             where mine.claim_id = :claim)
                           and c.programme = :programme and (c.received_at, c.number) < (:receivedAt, :number)
                           and c.state <> 'WITHDRAWN' and not c.closed
-                        order by c.received_at, c.number""")
+                        order by c.received_at desc, c.number desc limit :most""")
+                .param("most", MOST)
                 .param("account", claim.applicant())
                 .param("claim", claim.id())
                 .param("programme", claim.programme())
@@ -43,13 +47,16 @@ class EarlierClaims {
 
     /** All of an account, the first one first. */
     List<ClaimView> of(UUID account, String programme) {
-        return views(database.sql("""
+        return views(
+                database.sql("""
                         select id from claim
                         where applicant_id = :account and programme = :programme and state <> 'WITHDRAWN' and not closed
-                        order by received_at, number""").param("account", account).param("programme", programme));
+                        order by received_at desc, number desc limit :most""").param("most", MOST).param("account", account).param("programme", programme));
     }
 
     private List<ClaimView> views(JdbcClient.StatementSpec ids) {
-        return ids.query(UUID.class).list().stream().map(claims::claim).toList();
+        return ids.query(UUID.class).list().reversed().stream()
+                .map(claims::claim)
+                .toList();
     }
 }
