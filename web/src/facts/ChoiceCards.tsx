@@ -60,7 +60,7 @@ function Week({ parts }: { parts: number[] }) {
   return (
     <svg
       viewBox={`0 0 ${parts.length * (WIDTH + 1)} ${HEIGHT}`}
-      className="h-8 w-28 shrink-0"
+      className="h-5 w-16 shrink-0 sm:h-8 sm:w-28"
       aria-hidden="true"
     >
       {parts.map((part, day) => (
