@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.net.ServerSocket;
@@ -45,6 +46,8 @@ final class Civitane {
 
     private static final Pattern CODE = Pattern.compile("\\b[0-9]{6}\\b");
     private static final int READS = 200;
+    /** Milliseconds; a machine that is busy is no failure. */
+    private static final double PATIENCE = 15_000;
 
     private static Civitane shared;
 
@@ -57,6 +60,7 @@ final class Civitane {
         this.server = server;
         this.address = address;
         this.playwright = Playwright.create();
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         this.browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -98,7 +102,7 @@ final class Civitane {
                 .setViewportSize(width, height)
                 .setBaseURL(address)
                 .setLocale("en-GB"));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(PATIENCE);
         return context.newPage();
     }
 

@@ -18,7 +18,7 @@ import org.civitane.core.reasoning.Value;
  * @param later what would be otherwise if all of it began later
  */
 public record DayPlan(List<Day> days, List<Week> weeks, Figures figures, Year year, List<Later> later) {
-    /** As many as a calendar can usefully show; what lies beyond still counts in weeks and figures. */
+    /** As many as a calendar can usefully show; what lies beyond still counts in the figures. */
     public static final int MOST_DAYS = 740;
 
     /** What a day of the plan is. */
