@@ -1,11 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
-
-const BOX = {
-  AWAY: 'bg-primary',
-  BEFORE: 'bg-secondary/25 border border-secondary',
-  NONE: 'border border-primary/50',
-} as const;
+import { LOOK } from './look';
 
 /** What the looks of days mean, and on how many days someone else has said otherwise. */
 export function Legend({ plan }: { plan: Schemas['Plan'] }) {
@@ -16,7 +11,7 @@ export function Legend({ plan }: { plan: Schemas['Plan'] }) {
     <ul className="quiet mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
       {plan.kinds.map(({ kind, label }) => (
         <li key={kind} className="flex items-center gap-1.5">
-          <span aria-hidden="true" className={`inline-block h-3.5 w-3.5 rounded-[2px] ${BOX[kind]}`} />
+          <span aria-hidden="true" className={`inline-block h-3.5 w-3.5 rounded-[2px] ${LOOK[kind]}`} />
           {label}
         </li>
       ))}

@@ -13,6 +13,7 @@ import {
 } from 'react-aria-components';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
+import { LOOK } from './look';
 
 type Plan = Schemas['Plan'];
 type Span = { from: string; to: string };
@@ -148,13 +149,7 @@ function Inside({ months, plan, holidays, free }: Look) {
   );
 }
 
-const LOOK = {
-  AWAY: 'bg-primary text-primary-content',
-  BEFORE: 'bg-secondary/25 border border-secondary',
-  NONE: 'border border-primary/50',
-} as const;
-
-/** The sides of a painted day: what the rules say of it, or until they have answered that it is painted. */
+/** How a painted day looks: as the rules say of it, or until they have answered that it is painted. */
 function lookOf(day: Schemas['PlanDay'] | undefined, isSelected: boolean, isFree: boolean): string {
   if (day) return LOOK[day.kind];
   if (isSelected) return 'bg-primary/25 border border-primary';

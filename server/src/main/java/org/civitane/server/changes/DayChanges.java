@@ -23,6 +23,7 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Plan;
+import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.platform.AgencyClock;
@@ -86,7 +87,8 @@ class DayChanges {
     MyDays of(SignedIn applicant, UUID id) {
         ClaimView claim = claims.claimOf(applicant, id);
         PaintedDays painted = painted(claim);
-        JsonNode said = dossiers.of(claim).said().json();
+        Dossier dossier = dossiers.of(claim);
+        JsonNode said = dossier.said().json();
         ObjectNode answers = JsonColumn.object();
         questions(claim, painted).map(Question::path).forEach(path -> copy(path, said, answers));
         copy(painted.schedule(), said, answers);
@@ -100,14 +102,14 @@ class DayChanges {
                         .toList(),
                 answers,
                 claim.state().isOpen() && claim.state().allows(Act.ANSWER),
-                plan(claim, (ObjectNode) said.deepCopy()));
+                plan(dossier, dossier.said().copy()));
     }
 
     /** What other days would come to; nothing is kept. @throws Problem at what cannot stand */
     @Transactional(readOnly = true)
     Optional<Plan> wouldBe(SignedIn applicant, UUID id, JsonNode answers) {
-        ClaimView claim = claims.claimOf(applicant, id);
-        return plan(claim, changed(claim, answers));
+        Dossier dossier = dossiers.of(claims.claimOf(applicant, id));
+        return plan(dossier, changed(dossier, answers));
     }
 
     /**
@@ -121,8 +123,9 @@ class DayChanges {
             if (claim.edition() != edition) {
                 throw Problem.conflict("changed-meanwhile", Phrase.of("problem.changed-meanwhile"));
             }
-            ObjectNode before = dossiers.of(claim).said().copy();
-            ObjectNode file = changed(claim, answers);
+            Dossier dossier = dossiers.of(claim);
+            ObjectNode before = dossier.said().copy();
+            ObjectNode file = changed(dossier, answers);
             if (!file.equals(before)) {
                 keep(claim, before, file, applicant);
             }
@@ -147,11 +150,12 @@ class DayChanges {
     }
 
     /** The newest edition with the answers to the questions about days in place of what was said. */
-    private ObjectNode changed(ClaimView claim, JsonNode answers) {
+    private ObjectNode changed(Dossier dossier, JsonNode answers) {
         if (JsonColumn.write(answers).length() > LONGEST_ANSWERS) {
             throw Problem.invalid("", Phrase.of("problem.too-long"));
         }
-        ObjectNode before = dossiers.of(claim).said().copy();
+        ClaimView claim = dossier.claim();
+        ObjectNode before = dossier.said().copy();
         ObjectNode file = before.deepCopy();
         questions(claim, painted(claim)).map(Question::path).forEach(path -> {
             file.remove(path);
@@ -165,8 +169,8 @@ class DayChanges {
         return file;
     }
 
-    private Optional<Plan> plan(ClaimView claim, ObjectNode file) {
-        return supposed(read(dossiers.of(claim).withEarlier(file)));
+    private Optional<Plan> plan(Dossier dossier, ObjectNode file) {
+        return supposed(read(dossier.withEarlier(file)));
     }
 
     private <C extends CaseFile> Optional<Plan> supposed(CaseFiles.Read<C> read) {

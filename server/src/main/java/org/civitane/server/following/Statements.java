@@ -23,6 +23,7 @@ import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Pdf;
+import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 
 /**
@@ -34,12 +35,14 @@ class Statements {
     private final PaymentStore payments;
     private final Dossiers dossiers;
     private final Pdf pdf;
+    private final Texts texts;
     private final AgencyClock clock;
 
-    Statements(PaymentStore payments, Dossiers dossiers, Pdf pdf, AgencyClock clock) {
+    Statements(PaymentStore payments, Dossiers dossiers, Pdf pdf, Texts texts, AgencyClock clock) {
         this.payments = payments;
         this.dossiers = dossiers;
         this.pdf = pdf;
+        this.texts = texts;
         this.clock = clock;
     }
 
@@ -63,9 +66,9 @@ class Statements {
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         List<Line> lines = lines(claim, year);
         Set<String> names = names(lines);
-        List<String> head = new ArrayList<>(List.of("For", "Paid on"));
+        List<String> head = new ArrayList<>(List.of(texts.say("statement.for"), texts.say("statement.paid-on")));
         names.forEach(name -> head.add(wording.text("plan.week." + name)));
-        head.add("Amount");
+        head.add(texts.say("statement.amount"));
         Map<String, Object> values = new HashMap<>();
         values.put("date", wording.shown(clock.today()));
         values.put("year", String.valueOf(year));
@@ -132,12 +135,12 @@ class Statements {
         return names;
     }
 
-    private static List<String> shown(Line line, Set<String> names, Wording wording) {
+    private List<String> shown(Line line, Set<String> names, Wording wording) {
         List<String> row = new ArrayList<>();
         row.add(
                 switch (line.time()) {
                     case PaidFor.Month(var month) -> wording.shown(month);
-                    case PaidFor.Week(var monday) -> "week from " + wording.shown(monday);
+                    case PaidFor.Week(var monday) -> texts.say("statement.week", wording.shown(monday));
                 });
         row.add(wording.shown(line.on()));
         names.forEach(name -> {

@@ -51,19 +51,22 @@ class Estimates {
      * @throws org.civitane.core.casefile.InvalidFact when what is supposed cannot be read
      */
     Planned planned(String programme, ObjectNode answers, Map<String, String> supposed) {
-        Optional<CaseFiles.Read<?>> read = Application.imagined(answers, programme, clock.localNow());
-        Estimate plain = of(programme, answers);
-        return read.map(each -> planned(each, supposed, plain)).orElseGet(() -> new Planned(plain, Optional.empty()));
+        return Application.imagined(answers, programme, clock.localNow())
+                .map(read -> planned(read, supposed))
+                .orElseGet(() -> new Planned(notYet(), Optional.empty()));
     }
 
-    private <C extends CaseFile> Planned planned(CaseFiles.Read<C> said, Map<String, String> supposed, Estimate plain) {
-        OnlineForm<C> form = said.programme().form().orElseThrow();
+    /** Without anything supposed the estimate is that of the application alone. */
+    private <C extends CaseFile> Planned planned(CaseFiles.Read<C> said, Map<String, String> supposed) {
         Map<String, String> told = supposed.entrySet().stream()
                 .filter(answer -> !answer.getValue().isBlank())
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        OnlineForm<C> form = said.programme().form().orElseThrow();
         CaseFiles.Read<C> read = new CaseFiles.Read<>(said.programme(), form.supposed(said.file(), told));
         Run run = determinations.run(read);
-        return new Planned(told.isEmpty() ? plain : estimate(run), determinations.plan(read, run, clock.today()));
+        return new Planned(
+                estimate(told.isEmpty() ? determinations.run(said) : run),
+                determinations.plan(read, run, clock.today()));
     }
 
     private Estimate notYet() {
