@@ -55,6 +55,9 @@ const RulebookScreen = lazy(() =>
 const AccountScreen = lazy(() =>
   import('../public/account/AccountScreen').then((it) => ({ default: it.AccountScreen })),
 );
+const HoursScreen = lazy(() =>
+  import('../public/hours/HoursScreen').then((it) => ({ default: it.HoursScreen })),
+);
 const DaysScreen = lazy(() => import('../public/days/DaysScreen').then((it) => ({ default: it.DaysScreen })));
 const OthersScreen = lazy(() =>
   import('../public/others/OthersScreen').then((it) => ({ default: it.OthersScreen })),
@@ -149,6 +152,7 @@ export function App() {
           element={<Only staff={false} show={<IdentityAnswerScreen />} />}
         />
         <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
+        <Route path="/my/:claim/hours" element={<Only staff={false} show={<HoursScreen />} />} />
         <Route path="/my/:claim/days" element={<Only staff={false} show={<DaysScreen />} />} />
         <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
         <Route path="/misuse" element={<Only staff show={<Staff.MisuseScreen />} />} />

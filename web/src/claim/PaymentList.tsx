@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
-import { dateText, monthText } from '../i18n';
+import { amountText, dateText, monthText } from '../i18n';
 
 const INK = {
   PLANNED: '',
@@ -12,6 +12,9 @@ const INK = {
 };
 const SHAPE = { PLANNED: '◇', BOOKED: '✓', RETURNED: '▲', QUESTIONED: '▲', STOPPED: '–' };
 
+/** How long the name of a month is, such as 2026-12; a week has that of its Monday. */
+const MONTH = 7;
+
 type Props = {
   payments: Schemas['Paid'][];
   /** What can be done about one; nothing where nothing can. */
@@ -21,6 +24,10 @@ type Props = {
 /** What is paid, by month or week, with how far each is. */
 export function PaymentList({ payments, act }: Props) {
   const { t } = useTranslation();
+  const timeOf = ({ time, part }: Schemas['Paid']) => {
+    if (time.length === MONTH) return monthText(time);
+    return t(part > 1 ? 'overpaid.more' : 'payments.week', { day: dateText(time) });
+  };
   return (
     <table className="w-full max-w-2xl">
       <thead>
@@ -33,13 +40,14 @@ export function PaymentList({ payments, act }: Props) {
       <tbody>
         {payments.map((each) => (
           <tr key={each.id} className="border-b border-base-300 align-top">
-            <td className="py-1.5 pe-4">
-              {each.time.length > 7 ? t('payments.week', { day: dateText(each.time) }) : monthText(each.time)}
-            </td>
+            <td className="py-1.5 pe-4">{timeOf(each)}</td>
             <td className="py-1.5 pe-4 text-end tabular-nums">{each.amount}</td>
             <td className={`py-1.5 ${INK[each.state]}`}>
               <span aria-hidden="true">{SHAPE[each.state]} </span>
               {t(`payments.is.${each.state}`, { date: dateText(each.due, 'weekday') })}
+              {each.keptBack !== '0.00' && (
+                <p className="quiet">{t('overpaid.keptBack', { amount: amountText(each.keptBack) })}</p>
+              )}
               {act?.(each)}
             </td>
           </tr>

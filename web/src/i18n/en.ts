@@ -4,6 +4,7 @@ import { enAnswer } from './en-answer';
 import { enApply } from './en-apply';
 import { enDesk } from './en-desk';
 import { enHandover } from './en-handover';
+import { enHours } from './en-hours';
 import { enIdentities } from './en-identities';
 import { enIdentity } from './en-identity';
 import { enMy } from './en-my';
@@ -82,6 +83,7 @@ export const en = {
   ...enMy,
   ...enOffice,
   ...enPlan,
+  ...enHours,
   ...enDesk,
   ...enIdentity,
   ...enHandover,

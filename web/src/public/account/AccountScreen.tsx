@@ -9,6 +9,7 @@ import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
+import { MyOverpayments } from './MyOverpayments';
 import { Statements } from './Statements';
 
 /** Where the money goes, and what is paid when. */
@@ -58,6 +59,7 @@ export function AccountScreen() {
               <PaymentList payments={now.payments} />
             </section>
           )}
+          <MyOverpayments claim={claim} />
           <Statements claim={claim} number={now.number} />
           {now.others.length > 0 && (
             <section>

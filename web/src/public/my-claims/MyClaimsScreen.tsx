@@ -99,6 +99,11 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {t('my.days')}
           </Link>
         )}
+        {claim.tellsHours && claim.wantedAt !== 'hours' && (
+          <Link to={`/my/${claim.id}/hours`} className="inline-flex min-h-11 items-center">
+            {t('my.hours')}
+          </Link>
+        )}
         {claim.asksOthers && (
           <Link to={`/my/${claim.id}/others`} className="inline-flex min-h-11 items-center">
             {t('my.others')}

@@ -8,6 +8,7 @@ import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
+import { HoursBeyond } from './HoursBeyond';
 import { SecondLooks } from './SecondLooks';
 import { Stack } from './Stack';
 import { WeekPanel } from './WeekPanel';
@@ -97,6 +98,7 @@ export function DaySheetScreen() {
           </div>
           <Problem of={takeClaim.error} />
           {mayWork && <SecondLooks />}
+          {mayWork && <HoursBeyond />}
           <div {...FROM_HERE}>
             {stacks.map((stack) => (
               <Stack

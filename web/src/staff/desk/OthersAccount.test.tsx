@@ -10,7 +10,9 @@ const following = (state: Schemas['Paid']['state'], account?: string): Schemas['
   whom: 'the landlord',
   account: account as string,
   holder: 'Harbour Row',
-  payments: [{ id: 'p', time: '2026-10', amount: '675.00', due: '2026-11-24', state }],
+  payments: [
+    { id: 'p', time: '2026-10', part: 1, amount: '675.00', keptBack: '0.00', due: '2026-11-24', state },
+  ],
   others: [],
 });
 

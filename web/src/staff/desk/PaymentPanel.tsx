@@ -9,6 +9,7 @@ import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import { FeePanel } from './FeePanel';
 import { OthersAccount } from './OthersAccount';
+import { OverpaymentPanel } from './OverpaymentPanel';
 
 /** What follows the decision in money; a caseworker looks at what the bank booked otherwise. */
 export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
@@ -90,6 +91,7 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
           />
         </>
       )}
+      <OverpaymentPanel desk={desk} />
       {now && now.others.length > 0 && (
         <>
           <h2 className="text-lg">{t('follow.title')}</h2>

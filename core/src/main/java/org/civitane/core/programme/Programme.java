@@ -215,6 +215,21 @@ public interface Programme<C extends CaseFile> {
         return Map.of();
     }
 
+    /**
+     * The weeks whose hours are told once each is over, because what was granted rests on hours that were planned; none
+     * where nothing is told. They are told by the days of the form's {@link OnlineForm#painted}.
+     *
+     * @param determination of this case file
+     */
+    default List<PaidFor.Week> toldWeeks(C file, Determination determination) {
+        return List.of();
+    }
+
+    /** What a week has beyond what others certify; empty where it has nothing, or nobody certifies anything. */
+    default Optional<Beyond> beyondCertified(C file, PaidFor.Week week) {
+        return Optional.empty();
+    }
+
     /** The facts that stand in a document beside whose it is, by their paths; its words are {@code document.…}. */
     default List<FactPath> shownIn(String document) {
         return List.of();

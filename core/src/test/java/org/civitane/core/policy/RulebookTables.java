@@ -61,6 +61,7 @@ public final class RulebookTables {
             homelessMonths 12; peoplePerBedroom 2; oldFrom 65; mostUnanswered 2; confirmMonths 12; dueDays 20
             estate-registration 2025-07-01: reportDays 14; bornWithinDays 300; spouseFirst 50000; smallEstate 25000; \
             fewestWitnesses 2; willAge 18; dueDays 15
+            overpayment 2025-07-01: mostOfNextPercent 20
             unfetched-documents 2025-07-01: remindDays 30; destroyDays 90
             """;
 

@@ -43,6 +43,8 @@ public record Ask(
         ACCOUNT,
         /** The fee for what was granted. */
         FEE,
+        /** The hours of a week that is over. */
+        HOURS,
         /** The signature of another adult of the household. */
         SIGNATURE,
         /** What someone outside the household has to say; the rules hold the claim where they wait for it. */
@@ -52,7 +54,7 @@ public record Ask(
 
         /** Whether the claim cannot be decided as long as it is owed. */
         public boolean holdsUp() {
-            return this != ACCOUNT && this != FEE && this != WORD && this != REGISTER;
+            return this != ACCOUNT && this != FEE && this != HOURS && this != WORD && this != REGISTER;
         }
 
         /** How many calendar days before the last one they are reminded; none where the programme or the usual rule says. */
@@ -67,7 +69,7 @@ public record Ask(
         /** Who owes it. */
         public Wait.On owedBy() {
             return switch (this) {
-                case FIX_LIST, DOUBT, LATER_PAPERS, ACCOUNT, FEE -> Wait.On.APPLICANT;
+                case FIX_LIST, DOUBT, LATER_PAPERS, ACCOUNT, FEE, HOURS -> Wait.On.APPLICANT;
                 case SIGNATURE -> Wait.On.CO_SIGNER;
                 case WORD -> Wait.On.THIRD_PARTY;
                 case REGISTER -> Wait.On.REGISTER;
@@ -92,6 +94,8 @@ public record Ask(
         KEEP,
         /** Nothing is made out, and the claim ends with that. */
         DROP,
+        /** What was planned stands. */
+        AS_PLANNED,
         /** The claim goes on, and lacks it. */
         GO_ON,
         /** The claim is decided without their answer, as the rules say. */

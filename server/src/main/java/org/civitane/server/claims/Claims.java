@@ -217,6 +217,11 @@ public class Claims {
         return view;
     }
 
+    /** Adds an edition of a claim that is decided: nobody and nothing is asked about it anew. */
+    public ClaimView addTold(UUID id, String json, Phrase because) {
+        return change(id, claim -> editions.add(id, claim.addEdition(), json, because, clock.instant()));
+    }
+
     /** The claim is decided, or closed as incomplete. */
     public ClaimView decide(UUID id, boolean closed) {
         ClaimView decided = change(id, claim -> claim.decided(clock.instant(), closed));

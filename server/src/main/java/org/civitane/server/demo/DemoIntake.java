@@ -24,6 +24,7 @@ class DemoIntake {
     private final Photos photos;
     private final SimulatedPay fees;
     private final SimulatedCounter counter;
+    private final DemoHours hours;
 
     DemoIntake(
             Drafts drafts,
@@ -31,11 +32,13 @@ class DemoIntake {
             SimulatedAnswers others,
             Photos photos,
             SimulatedPay fees,
-            SimulatedCounter counter) {
+            SimulatedCounter counter,
+            DemoHours hours) {
         this.others = others;
         this.photos = photos;
         this.fees = fees;
         this.counter = counter;
+        this.hours = hours;
         this.drafts = drafts;
         this.registers = registers;
     }
@@ -71,6 +74,11 @@ class DemoIntake {
                 DemoWorker.PROGRAMME,
                 worker.answers(day),
                 new Drafts.Signing(worker.fullName(), Optional.empty()));
+    }
+
+    /** What a worker tells once they are away. */
+    DemoHours hours() {
+        return hours;
     }
 
     /** What becomes of what was made out. */

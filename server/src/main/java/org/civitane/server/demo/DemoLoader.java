@@ -123,8 +123,14 @@ class DemoLoader {
             at(dayAfter, 10, () -> casework.take(claim, caseworker));
         }
         does(dayAfter, 14, () -> intake.othersAnswer(worker, claim, day));
-        if (worker.turn() == DemoWorker.Turn.DECIDED) {
-            at(BusinessCalendar.plusBusinessDays(day, 3), 11, () -> casework.decide(claim, caseworker));
+        LocalDate decided = BusinessCalendar.plusBusinessDays(day, 3);
+        if (worker.turn().isDecided()) {
+            at(decided, 11, () -> casework.decide(claim, caseworker));
+        }
+        if (worker.turn() == DemoWorker.Turn.TELLS_HOURS) {
+            intake.hours()
+                    .story(claim.id(), worker.start(day), decided, applicant, caseworker)
+                    .forEach(step -> does(step.day(), step.hour(), step.does()));
         }
         forgetWhatIsStored();
     }

@@ -35,11 +35,17 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
         EARNED_LITTLE,
         /** A new child; the first weeks are paid. */
         DECIDED,
+        /** On single days, told week by week since it was decided. */
+        TELLS_HOURS,
         /** The same person once more, for more weeks than that has left of the year. */
         AGAIN;
 
         boolean isTaken() {
             return this != NEW;
+        }
+
+        boolean isDecided() {
+            return this == DECIDED || this == TELLS_HOURS;
         }
     }
 
@@ -50,6 +56,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
             new DemoWorker("Henrik", "Toledal", LocalDate.of(1968, 7, 19), 3, 2740, Turn.LONG),
             new DemoWorker("Inês", "Rasmunde", LocalDate.of(2003, 12, 8), 6, 160, Turn.EARNED_LITTLE),
             new DemoWorker("Tuva", "Camacho", LocalDate.of(1991, 3, 30), 20, 2480, Turn.DECIDED),
+            new DemoWorker("Runar", "Valadares", LocalDate.of(1984, 9, 6), 30, 2310, Turn.TELLS_HOURS),
             new DemoWorker("Tuva", "Camacho", LocalDate.of(1991, 3, 30), 2, 2480, Turn.AGAIN));
 
     String fullName() {
@@ -62,7 +69,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
 
     /** Under which the civil register knows them. */
     String personNumber() {
-        int place = turn == Turn.AGAIN ? ALL.size() - 2 : ALL.indexOf(this);
+        int place = turn == Turn.AGAIN ? Turn.DECIDED.ordinal() : ALL.indexOf(this);
         String digits = String.valueOf(FIRST_NUMBER + 6_543_217L * place);
         return digits + PersonNumber.checkDigit(digits);
     }
@@ -118,6 +125,11 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
             case NOW_AND_THEN -> Map.of("employer", contradicting(day), "care-provider", certified(day, 2));
             case LONG -> Map.of("employer", employerSays(day, ""), "care-provider", certified(day, 20));
             case DECIDED -> Map.of("employer", employerSays(day, ""));
+            case TELLS_HOURS -> {
+                Map<String, String> provider = new HashMap<>(certified(day, weeks()));
+                provider.put("careHours", "8");
+                yield Map.of("employer", employerSays(day, ""), "care-provider", provider);
+            }
         };
     }
 
@@ -148,8 +160,9 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
                 "until", start(day).plusWeeks(weeks).minusDays(1).toString());
     }
 
-    private LocalDate start(LocalDate day) {
-        return day.plusDays(turn == Turn.DECIDED ? 0 : 14).with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY));
+    /** The Monday of the first week. */
+    LocalDate start(LocalDate day) {
+        return day.plusDays(turn.isDecided() ? 0 : 14).with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY));
     }
 
     private LocalDate told(LocalDate day) {
@@ -173,12 +186,12 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
                         .put("from", start.toString())
                         .put("to", start.plusWeeks(2).minusDays(1).toString());
             }
-            case NOW_AND_THEN -> {
-                for (int week = 0; week < 4; week++) {
+            case NOW_AND_THEN, TELLS_HOURS -> {
+                for (int week = 0; week < weeks(); week++) {
                     answers.withArray("absences")
                             .addObject()
                             .put("date", start.plusWeeks(week).plusDays(2).toString())
-                            .put("hours", week == 1 ? "4.25" : "8");
+                            .put("hours", turn == Turn.NOW_AND_THEN && week == 1 ? "4.25" : "8");
                 }
             }
             case DECIDED -> answers.putObject("withhold").put("national", true).put("regional", false);
@@ -190,6 +203,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
         return switch (turn) {
             case LONG -> 20;
             case AGAIN -> 12;
+            case TELLS_HOURS -> 9;
             case NEW, FEWER_HOURS, NOW_AND_THEN, EARNED_LITTLE, DECIDED -> 4;
         };
     }
@@ -197,7 +211,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
     private String reason() {
         return switch (turn) {
             case NEW, LONG, EARNED_LITTLE -> "OWN_HEALTH";
-            case FEWER_HOURS, NOW_AND_THEN -> "FAMILY_CARE";
+            case FEWER_HOURS, NOW_AND_THEN, TELLS_HOURS -> "FAMILY_CARE";
             case DECIDED, AGAIN -> "NEW_CHILD";
         };
     }
@@ -205,7 +219,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
     private String pattern() {
         return switch (turn) {
             case FEWER_HOURS -> "REDUCED";
-            case NOW_AND_THEN -> "INTERMITTENT";
+            case NOW_AND_THEN, TELLS_HOURS -> "INTERMITTENT";
             case NEW, LONG, EARNED_LITTLE, DECIDED, AGAIN -> "CONTINUOUS";
         };
     }

@@ -16,12 +16,14 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.policies.PolicyStore;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Determines cases, keeps what was determined when a claim was decided, and tells it again from there. */
 @Service
@@ -97,13 +99,30 @@ public class Determinations {
                         select r.in_full::text, r.ran_on::text from determination_run r
                         where r.claim_id = ? order by r.ran_at desc limit 1""")
                 .param(claim)
-                .query((row, number) -> {
-                    String ranOn = row.getString(2);
-                    String inFull = row.getString(1);
-                    return inFull == null
-                            ? run(CaseFiles.read(ranOn.getBytes(StandardCharsets.UTF_8)))
-                            : Run.of(KeptDeterminations.read(inFull), JsonColumn.read(ranOn));
-                })
+                .query((row, number) -> kept(row.getString(1), row.getString(2)))
                 .single();
+    }
+
+    /** A kept run, by the id that {@link #keep} gave. */
+    public Run kept(UUID id) {
+        return database.sql("select in_full::text, ran_on::text from determination_run where id = ?")
+                .param(id)
+                .query((row, number) -> kept(row.getString(1), row.getString(2)))
+                .single();
+    }
+
+    /** The case that the newest kept run of a claim ran on. */
+    public ObjectNode ranOn(UUID claim) {
+        return database.sql(
+                        "select ran_on::text from determination_run where claim_id = ? order by ran_at desc limit 1")
+                .param(claim)
+                .query((row, number) -> JsonColumn.readObject(row.getString(1)))
+                .single();
+    }
+
+    private Run kept(@Nullable String inFull, String ranOn) {
+        return inFull == null
+                ? run(CaseFiles.read(ranOn.getBytes(StandardCharsets.UTF_8)))
+                : Run.of(KeptDeterminations.read(inFull), JsonColumn.read(ranOn));
     }
 }

@@ -29,6 +29,9 @@ class Attention {
                         union all select 'next.account-wanted' from payment p where claim_id = :claim and whom <> ''
                           and (state = 'RETURNED'
                                or state = 'PLANNED' and not exists (select from payee y where y.claim_id = p.claim_id))
+                        union all select 'next.overpayment' from overpayment where claim_id = :claim and state = 'FOUND'
+                        union all select 'next.hours-beyond' from told_week
+                          where claim_id = :claim and beyond is not null and looked_by is null
                         union all select 'next.follow-up' from follow_up where claim_id = :claim and state = 'DUE'
                         limit 1""")
                 .param("claim", claim)

@@ -20,7 +20,10 @@ class BankClient {
     }
 
     /** What the bank did. @param booked whether it placed the money @param cents how much of it */
-    record Answer(boolean booked, long cents) {}
+    record Answer(boolean booked, long cents) {
+        /** All of it is kept back, so that the bank has nothing to do. */
+        static final Answer NOTHING_TO_PLACE = new Answer(true, 0);
+    }
 
     /**
      * Tells the bank to pay; under a name that it knows, it tells what it did then and does nothing.
@@ -37,7 +40,7 @@ class BankClient {
                         "holder",
                         to.holder(),
                         "cents",
-                        payment.amount().cents()))
+                        payment.placed().cents()))
                 .retrieve()
                 .body(Transfer.class);
         if (done == null || done.reference() == null || !done.reference().equals(payment.reference())) {

@@ -20,13 +20,21 @@ class Fulfilment {
 
     private final PaymentStore store;
     private final FollowUps followUps;
+    private final Overpayments overpayments;
     private final Claims claims;
     private final TransactionTemplate each;
     private final AgencyClock clock;
 
-    Fulfilment(PaymentStore store, FollowUps followUps, Claims claims, TransactionTemplate each, AgencyClock clock) {
+    Fulfilment(
+            PaymentStore store,
+            FollowUps followUps,
+            Overpayments overpayments,
+            Claims claims,
+            TransactionTemplate each,
+            AgencyClock clock) {
         this.store = store;
         this.followUps = followUps;
+        this.overpayments = overpayments;
         this.claims = claims;
         this.each = each;
         this.clock = clock;
@@ -46,7 +54,8 @@ class Fulfilment {
         claims.hold(claim);
         boolean open = store.of(claim).stream()
                         .anyMatch(payment -> payment.state().isOpen())
-                || followUps.of(claim).stream().anyMatch(each -> each.state().isOpen());
+                || followUps.of(claim).stream().anyMatch(each -> each.state().isOpen())
+                || overpayments.of(claim).stream().anyMatch(each -> each.state() == Overpayment.State.FOUND);
         if (claims.claim(claim).state() == ClaimState.DECIDED && !open) {
             claims.fulfil(claim);
             claims.note(claim, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));

@@ -8,6 +8,10 @@ import org.civitane.core.programme.PaidFor;
 /**
  * Money for one month or week of a claim.
  *
+ * @param part counts what is paid for the same time, from 1
+ * @param amount all of it, with what is kept back
+ * @param keptBack what of it goes to what was paid too much before; nothing until it leaves
+ * @param left what has left of it, or what the bank is told of, with what is kept back
  * @param due the day from which it may leave
  * @param attempt grows when money came back and is sent to another account
  * @param iban where it went; empty before it left
@@ -17,7 +21,10 @@ public record Payment(
         UUID id,
         UUID claim,
         PaidFor time,
+        int part,
         Money amount,
+        Money keptBack,
+        Money left,
         LocalDate due,
         State state,
         int attempt,
@@ -38,6 +45,16 @@ public record Payment(
         public boolean isOpen() {
             return this == PLANNED || this == RETURNED || this == QUESTIONED;
         }
+    }
+
+    /** What the bank is told to place. */
+    Money placed() {
+        return amount.minus(keptBack);
+    }
+
+    /** Whether its amount can still become another. */
+    boolean canChange() {
+        return state == State.RETURNED || state == State.PLANNED && left.equals(Money.ZERO);
     }
 
     /** The name under which the bank knows it: the same name is the same booking. */

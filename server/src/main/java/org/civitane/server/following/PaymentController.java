@@ -51,8 +51,16 @@ class PaymentController {
         this.followUps = followUps;
     }
 
-    /** Money. @param time the month it is for, as {@code 2026-12}, or the week, by its Monday @param due the day from which it may leave */
-    record Paid(UUID id, String time, String amount, LocalDate due, Payment.State state) {}
+    /**
+     * Money.
+     *
+     * @param time the month it is for, as {@code 2026-12}, or the week, by its Monday
+     * @param part counts what is paid for the same time, from 1
+     * @param amount all of it, with what is kept back
+     * @param keptBack what of it goes to what was paid too much before
+     * @param due the day from which it may leave
+     */
+    record Paid(UUID id, String time, int part, String amount, String keptBack, LocalDate due, Payment.State state) {}
 
     /**
      * What follows of a claim in money.
@@ -147,7 +155,9 @@ class PaymentController {
                         .map(payment -> new Paid(
                                 payment.id(),
                                 payment.time().toString(),
+                                payment.part(),
                                 payment.amount().toString(),
+                                payment.keptBack().toString(),
                                 payment.due(),
                                 payment.state()))
                         .toList(),

@@ -18,6 +18,12 @@ import org.springframework.stereotype.Component;
 /** Payments and accounts as the database keeps them. */
 @Component
 class PaymentStore {
+    private static final String SELECT = """
+            select p.*, coalesce(k.kept, 0) as kept_cents,
+              case when p.state in ('BOOKED', 'QUESTIONED') then coalesce(p.booked_cents, p.cents - coalesce(k.kept, 0)) + coalesce(k.kept, 0)
+                   when p.state = 'PLANNED' and p.told_at is not null then p.cents else 0 end as left_cents
+            from payment p left join lateral (select sum(cents) as kept from kept_back where payment_id = p.id) k on true where""";
+
     private final JdbcClient database;
     private final Ledger ledger;
 
@@ -32,7 +38,7 @@ class PaymentStore {
                         insert into payment (id, claim_id, run_id, consequence, paid_for, cents, due_on, whom, state, changed_at)
                         select gen_random_uuid(), ?, ?, 'PAY', pay.paid_for, pay.cents, pay.due_on::date, pay.whom, 'PLANNED', ?::timestamptz
                         from unnest(?, ?, ?, ?) as pay (paid_for, cents, due_on, whom)
-                        on conflict (claim_id, consequence, paid_for) do nothing""")
+                        on conflict (claim_id, consequence, paid_for, part) do nothing""")
                 .params(
                         claim,
                         run,
@@ -45,33 +51,83 @@ class PaymentStore {
     }
 
     List<Payment> of(UUID claim) {
-        return database.sql("select * from payment where claim_id = ? order by paid_for")
+        return database.sql(SELECT + " p.claim_id = ? order by p.paid_for, p.part")
                 .param(claim)
                 .query(PaymentStore::read)
                 .list();
     }
 
-    /** What the bank has booked. @param amount what it booked, also where that was not what it was told */
-    record Booked(PaidFor time, Money amount, Instant at) {}
+    /**
+     * What the bank has booked.
+     *
+     * @param run the kept run that it rests on
+     * @param amount what it booked, also where that was not what it was told
+     * @param keptBack what was kept back of it, and so is not in the amount
+     */
+    record Booked(UUID run, PaidFor time, int part, Money amount, Money keptBack, Instant at) {}
 
     /** What was booked for the household, in the order of what it is for. */
     List<Booked> booked(UUID claim) {
         return database.sql("""
-                        select paid_for, coalesce(booked_cents, cents) as cents, changed_at from payment
-                        where claim_id = ? and state = 'BOOKED' and whom = '' order by paid_for""")
+                        select p.run_id, p.paid_for, p.part, coalesce(p.booked_cents, p.cents - k.kept) as cents, k.kept, p.changed_at
+                        from payment p
+                        join lateral (select coalesce(sum(cents), 0) as kept from kept_back where payment_id = p.id) k on true
+                        where p.claim_id = ? and p.state = 'BOOKED' and p.whom = '' order by p.paid_for, p.part""")
                 .param(claim)
                 .query((row, number) -> new Booked(
+                        row.getObject("run_id", UUID.class),
                         PaidFor.parse(row.getString("paid_for")),
+                        row.getInt("part"),
                         Money.ofCents(row.getLong("cents")),
+                        Money.ofCents(row.getLong("kept")),
                         row.getTimestamp("changed_at").toInstant()))
                 .list();
     }
 
     Optional<Payment> find(UUID id) {
-        return database.sql("select * from payment where id = ?")
+        return database.sql(SELECT + " p.id = ?")
                 .param(id)
                 .query(PaymentStore::read)
                 .optional();
+    }
+
+    /** It is told to the bank from now on, and its amount does not change any more. @return whether it is still planned */
+    boolean tell(UUID payment, Instant at) {
+        return database.sql("update payment set told_at = coalesce(told_at, ?) where id = ? and state = 'PLANNED'")
+                        .params(Timestamp.from(at), payment)
+                        .update()
+                == 1;
+    }
+
+    /** What is still to leave is another amount. */
+    void change(Payment payment, Money amount, UUID run, Instant at) {
+        database.sql("update payment set cents = ?, run_id = ?, changed_at = ? where id = ?")
+                .params(amount.cents(), run, Timestamp.from(at), payment.id())
+                .update();
+    }
+
+    /** What has not left does not leave. */
+    void stop(Payment payment, Instant at) {
+        database.sql("update payment set state = 'STOPPED', changed_at = ? where id = ?")
+                .params(Timestamp.from(at), payment.id())
+                .update();
+    }
+
+    /** One more payment for a time for which something was paid, or was to be paid, before. */
+    void add(UUID claim, UUID run, Consequence.Pay pay, int part, Money amount, Instant at) {
+        database.sql("""
+                        insert into payment (id, claim_id, run_id, consequence, paid_for, part, cents, due_on, whom, state, changed_at)
+                        values (gen_random_uuid(), ?, ?, 'PAY', ?, ?, ?, ?, ?, 'PLANNED', ?)""")
+                .params(
+                        claim,
+                        run,
+                        pay.time().toString(),
+                        part,
+                        amount.cents(),
+                        pay.on(),
+                        pay.to().orElse(""),
+                        Timestamp.from(at))
+                .update();
     }
 
     /** @return whether it was still planned under that name, so that no answer of the bank counts twice */
@@ -96,14 +152,14 @@ class PaymentStore {
     /** What came back may go out again, under another name. */
     void planAgain(UUID claim, Instant at) {
         database.sql("""
-                        update payment set state = 'PLANNED', attempt = attempt + 1, iban = '', changed_at = ?
+                        update payment set state = 'PLANNED', attempt = attempt + 1, iban = '', told_at = null, changed_at = ?
                         where claim_id = ? and state = 'RETURNED'""").params(Timestamp.from(at), claim).update();
     }
 
     /** What has not left does not leave. */
     int stop(UUID claim, Instant at) {
         return database.sql(
-                        "update payment set state = 'STOPPED', changed_at = ? where claim_id = ? and state in ('PLANNED', 'RETURNED')")
+                        "update payment set state = 'STOPPED', changed_at = ? where claim_id = ? and (state = 'PLANNED' and told_at is null or state = 'RETURNED')")
                 .params(Timestamp.from(at), claim)
                 .update();
     }
@@ -150,6 +206,8 @@ class PaymentStore {
                           and not exists (select from follow_up f where f.claim_id = c.id and f.state in ('PLANNED', 'DUE'))
                           and not exists (select from handover h where h.claim_id = c.id and h.state in ('WAITING', 'RETURNED'))
                           and not exists (select from charge f where f.claim_id = c.id and f.state = 'OPEN')
+                          and not exists (select from told_week w where w.claim_id = c.id and w.state in ('TO_COME', 'ASKED'))
+                          and not exists (select from overpayment o where o.claim_id = c.id and o.state = 'FOUND')
                         order by c.decided_at limit ?""")
                 .params(Timestamp.from(decidedBefore), most)
                 .query(UUID.class)
@@ -161,7 +219,10 @@ class PaymentStore {
                 row.getObject("id", UUID.class),
                 row.getObject("claim_id", UUID.class),
                 PaidFor.parse(row.getString("paid_for")),
+                row.getInt("part"),
                 Money.ofCents(row.getLong("cents")),
+                Money.ofCents(row.getLong("kept_cents")),
+                Money.ofCents(row.getLong("left_cents")),
                 row.getObject("due_on", LocalDate.class),
                 Payment.State.valueOf(row.getString("state")),
                 row.getInt("attempt"),

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Consequence;
-import org.civitane.core.programme.Programme;
+import org.civitane.core.programme.Determination;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
@@ -73,10 +73,7 @@ public class Payments {
             stop(event.claim());
             return;
         }
-        Programme<?> programme = Catalogue.named(event.determination().programme());
-        List<Consequence.Pay> pays = programme.consequences(event.determination(), clock.today()).stream()
-                .filter(Consequence.Pay.class::isInstance)
-                .map(Consequence.Pay.class::cast)
+        List<Consequence.Pay> pays = pays(event.determination()).stream()
                 .limit(event.kind() == Decision.Kind.URGENT ? 1 : Long.MAX_VALUE)
                 .toList();
         if (!pays.isEmpty()) {
@@ -84,6 +81,14 @@ public class Payments {
             pays.getFirst().to().ifPresent(code -> outsiders.paid(event.claim(), code));
             goOn(event.claim());
         }
+    }
+
+    /** What a determination says is paid, were it decided today. */
+    List<Consequence.Pay> pays(Determination determination) {
+        return Catalogue.named(determination.programme()).consequences(determination, clock.today()).stream()
+                .filter(Consequence.Pay.class::isInstance)
+                .map(Consequence.Pay.class::cast)
+                .toList();
     }
 
     private void stop(UUID claim) {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.civitane.core.amount.Money;
@@ -19,6 +20,7 @@ import org.civitane.core.reasoning.Value;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.platform.AgencyClock;
@@ -34,20 +36,33 @@ import org.springframework.stereotype.Component;
 class Statements {
     private final PaymentStore payments;
     private final Dossiers dossiers;
+    private final Determinations determinations;
     private final Pdf pdf;
     private final Texts texts;
     private final AgencyClock clock;
 
-    Statements(PaymentStore payments, Dossiers dossiers, Pdf pdf, Texts texts, AgencyClock clock) {
+    Statements(
+            PaymentStore payments,
+            Dossiers dossiers,
+            Determinations determinations,
+            Pdf pdf,
+            Texts texts,
+            AgencyClock clock) {
         this.payments = payments;
         this.dossiers = dossiers;
+        this.determinations = determinations;
         this.pdf = pdf;
         this.texts = texts;
         this.clock = clock;
     }
 
-    /** One row. @param behind what the amount comes from, by name */
-    private record Line(PaidFor time, LocalDate on, Money amount, Figures behind) {}
+    /**
+     * One row.
+     *
+     * @param keptBack what of it went to what was paid too much before, and is not in the amount
+     * @param behind what the amount comes from, by name; nothing beside a further payment for the same time
+     */
+    private record Line(PaidFor time, LocalDate on, Money amount, Money keptBack, Figures behind) {}
 
     int thisYear() {
         return clock.today().getYear();
@@ -68,6 +83,9 @@ class Statements {
         Set<String> names = names(lines);
         List<String> head = new ArrayList<>(List.of(texts.say("statement.for"), texts.say("statement.paid-on")));
         names.forEach(name -> head.add(wording.text("plan.week." + name)));
+        if (keepsBack(lines)) {
+            head.add(texts.say("statement.kept-back"));
+        }
         head.add(texts.say("statement.amount"));
         Map<String, Object> values = new HashMap<>();
         values.put("date", wording.shown(clock.today()));
@@ -77,7 +95,10 @@ class Statements {
         values.put("name", dossiers.of(claim).applicant().name().full());
         values.put("head", head);
         values.put(
-                "rows", lines.stream().map(line -> shown(line, names, wording)).toList());
+                "rows",
+                lines.stream()
+                        .map(line -> shown(line, names, keepsBack(lines), wording))
+                        .toList());
         values.put("total", wording.shown(total(lines)));
         return pdf.of("payments-of-year", values);
     }
@@ -89,12 +110,18 @@ class Statements {
         try (CSVPrinter out = new CSVPrinter(csv, CSVFormat.RFC4180)) {
             List<String> head = new ArrayList<>(List.of("claim", "for", "paidOn"));
             head.addAll(names);
+            if (keepsBack(lines)) {
+                head.add("keptBack");
+            }
             head.add("amount");
             out.printRecord(head);
             for (Line line : lines) {
                 List<String> row = new ArrayList<>(List.of(
                         claim.number(), line.time().toString(), line.on().toString()));
                 names.forEach(name -> row.add(plain(line.behind().get(name))));
+                if (keepsBack(lines)) {
+                    row.add(line.keptBack().toString());
+                }
                 row.add(line.amount().toString());
                 out.printRecord(row);
             }
@@ -105,19 +132,23 @@ class Statements {
     }
 
     private List<Line> lines(ClaimView claim, int year) {
-        Map<PaidFor, Figures> behind = behind(claim);
+        Map<UUID, Map<PaidFor, Figures>> behind = new HashMap<>();
         return payments.booked(claim.id()).stream()
                 .filter(booked -> dayOf(booked).getYear() == year)
                 .map(booked -> new Line(
                         booked.time(),
                         dayOf(booked),
                         booked.amount(),
-                        behind.getOrDefault(booked.time(), Figures.NONE)))
+                        booked.keptBack(),
+                        booked.part() == 1
+                                ? behind.computeIfAbsent(booked.run(), this::behind)
+                                        .getOrDefault(booked.time(), Figures.NONE)
+                                : Figures.NONE))
                 .toList();
     }
 
-    private Map<PaidFor, Figures> behind(ClaimView claim) {
-        Run run = dossiers.of(claim).run();
+    private Map<PaidFor, Figures> behind(UUID id) {
+        Run run = determinations.kept(id);
         Map<PaidFor, Figures> behind = new HashMap<>();
         run.determination()
                 .outcomes()
@@ -135,7 +166,11 @@ class Statements {
         return names;
     }
 
-    private List<String> shown(Line line, Set<String> names, Wording wording) {
+    private static boolean keepsBack(List<Line> lines) {
+        return lines.stream().anyMatch(line -> line.keptBack().isPositive());
+    }
+
+    private List<String> shown(Line line, Set<String> names, boolean keepsBack, Wording wording) {
         List<String> row = new ArrayList<>();
         row.add(
                 switch (line.time()) {
@@ -147,6 +182,9 @@ class Statements {
             Value value = line.behind().get(name);
             row.add(value == null ? "" : wording.shown(value));
         });
+        if (keepsBack) {
+            row.add(wording.shown(line.keptBack()));
+        }
         row.add(wording.shown(line.amount()));
         return row;
     }

@@ -28,7 +28,9 @@ public class Ledger {
         /** What came and is not owed; it goes back. */
         UNMATCHED,
         /** What is paid to households and to others for them. */
-        BENEFITS
+        BENEFITS,
+        /** What was paid too much and is claimed back. */
+        OVERPAYMENT
     }
 
     private final JdbcClient database;
@@ -47,19 +49,28 @@ public class Ledger {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public boolean book(String name, UUID claim, Account to, Account from, Money amount) {
-        return line(name, 1, to, amount.cents(), claim) && line(name, 2, from, -amount.cents(), claim);
+        return book(name, new Place(to, claim), new Place(from, claim), amount);
     }
 
-    private boolean line(String name, int line, Account account, long cents, UUID claim) {
+    /** An account of a claim. */
+    public record Place(Account account, UUID claim) {}
+
+    /** As {@link #book(String, UUID, Account, Account, Money)}, between two claims. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public boolean book(String name, Place to, Place from, Money amount) {
+        return line(name, 1, to, amount.cents()) && line(name, 2, from, -amount.cents());
+    }
+
+    private boolean line(String name, int line, Place place, long cents) {
         return database.sql("""
                                 insert into ledger_line (booking, line, account, cents, claim_id, day, at)
                                 values (?, ?, ?, ?, ?, ?, ?) on conflict do nothing""")
                         .params(
                                 name,
                                 line,
-                                account.name(),
+                                place.account().name(),
                                 cents,
-                                claim,
+                                place.claim(),
                                 clock.today(),
                                 Timestamp.from(clock.instant()))
                         .update()

@@ -4,6 +4,7 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.fees.Charges;
 import org.civitane.server.following.Payments;
+import org.civitane.server.hours.HoursTold;
 import org.springframework.stereotype.Component;
 
 /** What a decided claim has for its applicant to follow: money that comes, a fee that is asked for. */
@@ -11,15 +12,22 @@ import org.springframework.stereotype.Component;
 class AfterDecision {
     private final Payments payments;
     private final Charges charges;
+    private final HoursTold hours;
 
-    AfterDecision(Payments payments, Charges charges) {
+    AfterDecision(Payments payments, Charges charges, HoursTold hours) {
         this.payments = payments;
         this.charges = charges;
+        this.hours = hours;
     }
 
     boolean pays(ClaimView claim) {
         boolean mayBe = claim.decidedAt().isPresent() || claim.state() == ClaimState.WAITING;
         return mayBe && !payments.of(claim.id()).isEmpty();
+    }
+
+    /** Whether they tell the hours of its weeks. */
+    boolean tellsHours(ClaimView claim) {
+        return claim.state() == ClaimState.DECIDED && hours.areTold(claim.id());
     }
 
     boolean asksForAFee(ClaimView claim) {

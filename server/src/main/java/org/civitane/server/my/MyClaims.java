@@ -66,6 +66,7 @@ class MyClaims {
      * @param dueBy the day by which it must be decided, as determined
      * @param decideBy the day by which it is decided; later when more time was given for an answer
      * @param hasFee whether a fee was asked for, and what is made out for it is found there
+     * @param tellsHours whether they tell the hours of its weeks
      * @param asksOthers whether others are asked on it as well
      * @param showsIdentity whether they are, or were, asked who they are
      * @param canChangeDays whether it is about days that can still be said anew
@@ -91,6 +92,7 @@ class MyClaims {
             boolean canWrite,
             boolean hasPayments,
             boolean hasFee,
+            boolean tellsHours,
             boolean asksOthers,
             boolean showsIdentity,
             boolean canChangeDays) {}
@@ -123,6 +125,7 @@ class MyClaims {
                 claim.state().allows(Act.CORRESPOND),
                 after.pays(claim),
                 after.asksForAFee(claim),
+                after.tellsHours(claim),
                 claim.state().isOpen()
                         && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()),
                 claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT),
@@ -147,6 +150,7 @@ class MyClaims {
             case SIGNATURE, WORD, REGISTER -> "";
             case ACCOUNT -> "account";
             case FEE -> "fee";
+            case HOURS -> "hours";
         };
     }
 

@@ -20,6 +20,7 @@ public class KeptFiles {
               or exists (select from photo where digest = :digest)
               or exists (select from document where digest = :digest)
               or exists (select from charge where receipt = :digest)
+              or exists (select from overpayment where letter = :digest)
               or exists (select from urgent_award where letter = :digest)""";
 
     private final JdbcClient database;

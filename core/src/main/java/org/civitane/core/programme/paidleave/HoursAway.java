@@ -115,7 +115,8 @@ final class HoursAway {
         return hours(BigDecimal.valueOf(weekHundredths * A_HUNDRED, MOST_DECIMALS));
     }
 
-    private static Value hours(BigDecimal hours) {
+    /** Hours as results carry them: the shortest exact decimal. */
+    static Value hours(BigDecimal hours) {
         BigDecimal shortest = hours.stripTrailingZeros();
         return new Value.Decimal(shortest.scale() < 0 ? shortest.setScale(0) : shortest);
     }

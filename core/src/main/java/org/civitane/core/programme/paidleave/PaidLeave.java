@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.calendar.Deadline;
 import org.civitane.core.evidence.EvidenceNeed;
@@ -13,6 +14,7 @@ import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.ReportedWages;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Beyond;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determination;
@@ -99,10 +101,24 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
 
     @Override
     public List<Consequence> consequences(Determination determination, LocalDate decidedOn) {
-        return determination.outcomes().stream()
-                .filter(outcome -> findingOf(outcome) == Finding.GRANTED || findingOf(outcome) == Finding.PARTLY)
+        return granted(determination)
                 .flatMap(outcome -> PaidLeavePayments.of(outcome, decidedOn).stream())
                 .toList();
+    }
+
+    @Override
+    public List<PaidFor.Week> toldWeeks(PaidLeaveCase file, Determination determination) {
+        return granted(determination).findAny().isPresent() ? ToldWeeks.of(file) : List.of();
+    }
+
+    @Override
+    public Optional<Beyond> beyondCertified(PaidLeaveCase file, PaidFor.Week week) {
+        return ToldWeeks.beyond(file, week);
+    }
+
+    private Stream<Outcome> granted(Determination determination) {
+        return determination.outcomes().stream()
+                .filter(outcome -> findingOf(outcome) == Finding.GRANTED || findingOf(outcome) == Finding.PARTLY);
     }
 
     @Override
