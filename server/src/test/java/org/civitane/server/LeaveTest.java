@@ -1,6 +1,7 @@
 package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import java.io.IOException;
@@ -16,8 +17,10 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.decisions.Decisions;
+import org.civitane.server.dossier.Overlap;
 import org.civitane.server.following.Payment;
 import org.civitane.server.following.Payments;
+import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -142,6 +145,21 @@ public class LeaveTest extends LeaveStory {
                         .asString())
                 .isEqualTo("0.00 weeks, 0.00 left after it");
         assertThat(available(answered(anothers()))).isEqualTo("14.00");
+    }
+
+    @Test
+    public void theSameDaysInTwoClaimsStandInTheWayOfTheLaterOneUntilAReasonIsGiven() {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView first = taken(caseworker, answered(handIn(2)));
+        ClaimView second = taken(caseworker, answered(handIn(3)));
+        assertThat(dossier(first).overlaps()).isEmpty();
+        assertThat(dossier(second).overlaps())
+                .containsExactly(new Overlap(first.number(), start, start.plusDays(11), 10));
+        assertThatThrownBy(() -> decisions.decide(second, "", "", caseworker))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("The same days as in " + first.number());
+        acts.withdraw(first.id(), worker);
+        assertThat(dossier(second).overlaps()).isEmpty();
     }
 
     private String available(ClaimView claim) {

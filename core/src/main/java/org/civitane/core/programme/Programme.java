@@ -201,6 +201,14 @@ public interface Programme<C extends CaseFile> {
     }
 
     /**
+     * The days of a case that another of the same person takes up already, in order; none where two cases do not get in
+     * each other's way.
+     */
+    default List<LocalDate> overlap(C file, C other) {
+        return List.of();
+    }
+
+    /**
      * The days that a case is about, for a calendar; empty where it is about none, or as long as too little is said.
      *
      * @param determination of this case file

@@ -114,6 +114,18 @@ class InTheWay {
                     Phrase.of("way.other-claim.detail", String.join(", ", now.otherClaims())),
                     "members"));
         }
+        now.dossier()
+                .overlaps()
+                .forEach(overlap -> obstacles.add(plain(
+                        Obstacle.Weight.ANSWER,
+                        Obstacle.Kind.OTHER_CLAIM,
+                        Phrase.of("way.overlap", overlap.number()),
+                        Phrase.of(
+                                "way.overlap.detail",
+                                overlap.days(),
+                                Phrase.full(overlap.first()),
+                                Phrase.full(overlap.last())),
+                        "")));
         if (now.unread() > 0) {
             obstacles.add(plain(
                     Obstacle.Weight.ANSWER,

@@ -1,5 +1,6 @@
 package org.civitane.server.dossier;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -7,8 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.casefile.Relationship;
+import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -32,7 +35,7 @@ public final class Dossier {
     private final ClaimView claim;
     private final SingletonSupplier<Edition> said;
     private final SingletonSupplier<List<Settlement>> settlements;
-    private final SingletonSupplier<List<Map<String, String>>> earlier;
+    private final SingletonSupplier<List<Earlier>> earlier;
     private final SingletonSupplier<Edition> settled;
     private final SingletonSupplier<Run> run;
     private final SingletonSupplier<List<Paper>> papers;
@@ -49,10 +52,10 @@ public final class Dossier {
                 from,
                 () -> Claims.programmeOf(claim).earlierFact().isEmpty()
                         ? List.of()
-                        : lines(from.earlier().before(claim), from));
+                        : earlier(from.earlier().before(claim), from));
     }
 
-    private Dossier(ClaimView claim, Sources from, Supplier<List<Map<String, String>>> earlier) {
+    private Dossier(ClaimView claim, Sources from, Supplier<List<Earlier>> earlier) {
         this.claim = claim;
         this.said = once(() -> Edition.of(from.claims().newestEdition(claim)));
         this.settlements = once(() -> from.settlements().standing(claim.id()));
@@ -80,7 +83,7 @@ public final class Dossier {
     }
 
     /** What the same person has had of the programme before; nothing where that does not matter. */
-    private List<Map<String, String>> earlier() {
+    private List<Earlier> earlier() {
         return earlier.obtain();
     }
 
@@ -89,16 +92,33 @@ public final class Dossier {
      *
      * @param claims the first one first, so that each is determined once, on what those before it came to
      */
-    static List<Map<String, String>> lines(List<ClaimView> claims, Sources from) {
-        List<Map<String, String>> lines = new ArrayList<>();
+    static List<Earlier> earlier(List<ClaimView> claims, Sources from) {
+        List<Earlier> all = new ArrayList<>();
         for (ClaimView each : claims) {
-            List<Map<String, String>> before = List.copyOf(lines);
-            Run run = new Dossier(each, from, () -> before).run();
+            List<Earlier> before = List.copyOf(all);
+            Dossier dossier = new Dossier(each, from, () -> before);
             Claims.programmeOf(each)
-                    .asEarlier(run.determination(), each.decidedAt().isPresent())
-                    .ifPresent(lines::add);
+                    .asEarlier(dossier.run().determination(), each.decidedAt().isPresent())
+                    .ifPresent(line ->
+                            all.add(new Earlier(each.number(), dossier.settled().read(), line)));
         }
-        return lines;
+        return all;
+    }
+
+    /** The days of it that earlier claims of the same person take up already, by claim. */
+    public List<Overlap> overlaps() {
+        return earlier().stream()
+                .flatMap(each -> overlap(settled().read(), each).stream())
+                .toList();
+    }
+
+    private static <C extends CaseFile> Optional<Overlap> overlap(CaseFiles.Read<C> read, Earlier other) {
+        Class<C> type = read.programme().caseType();
+        List<LocalDate> days =
+                read.programme().overlap(read.file(), type.cast(other.read().file()));
+        return days.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Overlap(other.number(), days.getFirst(), days.getLast(), days.size()));
     }
 
     /** Adds to a case file of this claim what the same person has had of the programme before. */
@@ -108,10 +128,10 @@ public final class Dossier {
     }
 
     /** Adds lines to a fact of a case file. */
-    static void addTo(ObjectNode file, String fact, List<Map<String, String>> lines) {
-        lines.forEach(line -> {
+    static void addTo(ObjectNode file, String fact, List<Earlier> earlier) {
+        earlier.forEach(each -> {
             ObjectNode added = file.withArray(fact).addObject();
-            line.forEach(added::put);
+            each.line().forEach(added::put);
         });
     }
 

@@ -35,6 +35,6 @@ public class Dossiers {
         Catalogue.named(programme)
                 .earlierFact()
                 .ifPresent(fact -> Dossier.addTo(
-                        answers, fact, Dossier.lines(sources.earlier().of(account, programme), sources)));
+                        answers, fact, Dossier.earlier(sources.earlier().of(account, programme), sources)));
     }
 }

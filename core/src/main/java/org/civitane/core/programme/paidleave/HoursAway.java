@@ -51,6 +51,15 @@ final class HoursAway {
         this.to = to;
     }
 
+    /** Those of a whole leave: from its first day, or where the employer's own leave comes first from the day after it. */
+    static HoursAway of(PaidLeaveCase file) {
+        LocalDate start = file.start().orElseThrow();
+        return new HoursAway(
+                file,
+                file.benefitsBegin().filter(begin -> begin.isAfter(start)).orElse(start),
+                file.end().orElseThrow());
+    }
+
     static long weekHundredths(Map<DayOfWeek, Hundredths> schedule) {
         return schedule.values().stream().mapToLong(Hundredths::count).reduce(0, Math::addExact);
     }

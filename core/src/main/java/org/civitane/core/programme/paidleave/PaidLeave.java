@@ -143,6 +143,11 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
     }
 
     @Override
+    public List<LocalDate> overlap(PaidLeaveCase file, PaidLeaveCase other) {
+        return Overlap.days(file, other);
+    }
+
+    @Override
     public Optional<DayPlan> plan(PaidLeaveCase file, Determination determination, PolicyBook book, LocalDate today) {
         return PaidLeavePlan.of(file, determination, book, today);
     }

@@ -44,10 +44,7 @@ final class PaidLeavePlan {
         this.book = book;
         this.today = today;
         this.start = file.start().orElseThrow();
-        this.away = new HoursAway(
-                file,
-                file.benefitsBegin().filter(begin -> begin.isAfter(start)).orElse(start),
-                file.end().orElseThrow());
+        this.away = HoursAway.of(file);
         this.outcome = determination.outcomes().getFirst();
         this.granted = outcome.more();
         this.payments = PaidLeavePayments.of(outcome, today);
@@ -60,7 +57,8 @@ final class PaidLeavePlan {
                 : Optional.empty();
     }
 
-    private static boolean isDrawable(PaidLeaveCase file) {
+    /** Whether enough is said to know the hours of each day. */
+    static boolean isDrawable(PaidLeaveCase file) {
         boolean isSpan = file.start()
                 .flatMap(start -> file.end().filter(end -> !end.isBefore(start)))
                 .isPresent();

@@ -22,12 +22,11 @@ final class ToldWeeks {
         if (!file.pattern().equals(Optional.of(Pattern.INTERMITTENT))) {
             return List.of();
         }
-        LocalDate start = file.start().orElseThrow();
-        LocalDate from =
-                file.benefitsBegin().filter(begin -> begin.isAfter(start)).orElse(start);
-        LocalDate end = file.end().orElseThrow();
-        return Stream.iterate(LeaveYear.mondayOf(from), monday -> !monday.isAfter(end), monday -> monday.plusWeeks(1))
-                .filter(monday -> !monday.plusDays(LAST_DAY).isBefore(file.receivedOn()))
+        HoursAway away = HoursAway.of(file);
+        LocalDate first = LeaveYear.mondayOf(away.from());
+        return Stream.iterate(first, monday -> !monday.isAfter(away.to()), monday -> monday.plusWeeks(1))
+                .filter(monday ->
+                        !monday.plusDays(LAST_DAY).isBefore(file.receivedAt().toLocalDate()))
                 .map(PaidFor.Week::new)
                 .toList();
     }
@@ -40,8 +39,7 @@ final class ToldWeeks {
     }
 
     private static Optional<Beyond> beyond(PaidLeaveCase file, LocalDate monday, PaidLeaveCase.CareProvider provider) {
-        HoursAway away =
-                new HoursAway(file, file.start().orElseThrow(), file.end().orElseThrow());
+        HoursAway away = HoursAway.of(file);
         List<LocalDate> days = monday.datesUntil(monday.plusWeeks(1)).toList();
         Value.Decimal told =
                 (Value.Decimal) away.inHours(days.stream().mapToLong(away::on).sum());

@@ -1,0 +1,12 @@
+package org.civitane.server.dossier;
+
+import java.util.Map;
+import org.civitane.exchange.casefile.CaseFiles;
+
+/**
+ * An earlier claim of the same person that takes something from this one.
+ *
+ * @param read its case as it is settled
+ * @param line what it is to this one, as its case file has it
+ */
+record Earlier(String number, CaseFiles.Read<?> read, Map<String, String> line) {}
