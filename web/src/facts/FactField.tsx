@@ -7,6 +7,7 @@ import { NamesField, RecordField, RowsField } from './ManyFields';
 import { MonthsField } from './MonthsField';
 import { PeriodsField } from './PeriodsField';
 import { PhotoField } from './PhotoField';
+import { SuggestField } from './SuggestField';
 import { type Asked, type Given, isAsked, isRecord, readAs } from './shapes';
 import { ZoneField } from './ZoneField';
 
@@ -115,6 +116,20 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
           options={people.map((each) => ({ value: each.id, label: each.givenName ?? each.id }))}
         />
       ) : null;
+    case 'OCCUPATION':
+      return (
+        <SuggestField
+          {...labelled}
+          from="OCCUPATION"
+          takesWords={false}
+          words={asked.options.find((option) => option.value === value)?.label ?? ''}
+          onChange={set}
+        />
+      );
+    case 'EMPLOYER':
+      return (
+        <SuggestField {...labelled} from="EMPLOYER" takesWords words={String(value ?? '')} onChange={set} />
+      );
     case 'DATE':
       return (
         <DayField {...labelled} autoComplete={autoComplete} value={String(value ?? '')} onChange={set} />

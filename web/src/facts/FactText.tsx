@@ -40,6 +40,7 @@ function given(asked: Asked, value: unknown, t: T, people: Person[]): string {
     case 'MONTH':
       return monthText(String(value));
     case 'CHOICE':
+    case 'OCCUPATION':
       return label(value);
     case 'SEVERAL':
       return (value as unknown[]).map(label).join(', ');

@@ -104,6 +104,7 @@ export const enApply = {
     yes: 'yes',
     no: 'no',
     notAnswered: 'not answered',
+    chosen: 'Chosen: {{words}}',
     noneTicked: 'nothing ticked',
     addLine: 'Add a line',
     noPeriod: 'There was no such time in the last {{years}} years.',

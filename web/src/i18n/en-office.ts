@@ -114,6 +114,7 @@ export const enOffice = {
     POLICE: 'Police register',
     PAY: 'Payment service',
     ADDRESSES: 'Address register',
+    EMPLOYERS: 'Register of employers',
     CARRIER: 'Carrier of mail and text messages',
     BANK: 'Bank',
     mood: {

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import org.civitane.core.calendar.Quarter;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Determination;
@@ -20,6 +21,7 @@ import org.civitane.server.decisions.Decisions;
 import org.civitane.server.dossier.Overlap;
 import org.civitane.server.following.Payment;
 import org.civitane.server.following.Payments;
+import org.civitane.server.intake.Drafts;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -145,6 +147,29 @@ public class LeaveTest extends LeaveStory {
                         .asString())
                 .isEqualTo("0.00 weeks, 0.00 left after it");
         assertThat(available(answered(anothers()))).isEqualTo("14.00");
+    }
+
+    @Test
+    public void whatOneDoesAndWhereIsFoundWhileOneTypesAndReadsAsItsTitle() throws Exception {
+        assertThat(sent("/api/my/occupations", "{\"words\":\"deckhnad\"}")
+                        .path(0)
+                        .toString())
+                .isEqualTo(
+                        "{\"value\":\"8350\",\"label\":\"Ships' deck crews and related workers\",\"more\":\"deckhand\"}");
+        assertThat(sent("/api/my/employers", "{\"words\":\"skerr fer\"}").valueStream())
+                .extracting(each -> each.path("label").asString())
+                .containsExactly("Skerrow Ferries", "Skerry Ferries");
+        assertThat(sent("/api/my/employers", "{\"words\":\"s\"}").valueStream()).isEmpty();
+        ObjectNode answers = leave(2).put("occupation", "8350");
+        ClaimView claim = drafts.handInAnswers(
+                worker, "paid-leave", answers, new Drafts.Signing(worker.displayName(), Optional.empty()));
+        assertThat(dossier(claim).said().json().path("occupation").asString()).isEqualTo("8350");
+        assertThatThrownBy(() -> drafts.handInAnswers(
+                        worker,
+                        "paid-leave",
+                        leave(2).put("occupation", "8359"),
+                        new Drafts.Signing(worker.displayName(), Optional.empty())))
+                .isInstanceOf(Problem.class);
     }
 
     @Test

@@ -20,6 +20,7 @@ import org.civitane.core.casefile.MayBeNegative;
 import org.civitane.core.casefile.MustBeGiven;
 import org.civitane.core.casefile.Unread;
 import org.civitane.core.casefile.WrittenAs;
+import org.civitane.core.occupation.UnitGroup;
 import org.civitane.core.reasoning.FactPath;
 
 /**
@@ -40,6 +41,7 @@ public final class FactSpecs {
             Map.entry(LocalDateTime.class, new Shape.Moment()),
             Map.entry(YearMonth.class, new Shape.Month()),
             Map.entry(Quarter.class, new Shape.Quarter()),
+            Map.entry(UnitGroup.class, new Shape.Occupation()),
             Map.entry(Unread.class, new Shape.Unread()));
 
     private static final ClassValue<List<FactSpec>> KNOWN = new ClassValue<>() {

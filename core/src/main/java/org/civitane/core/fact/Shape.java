@@ -22,6 +22,9 @@ public sealed interface Shape {
 
     record Quarter() implements Shape {}
 
+    /** A unit group of ISCO-08, by its code. */
+    record Occupation() implements Shape {}
+
     record Moment() implements Shape {}
 
     record YesNo() implements Shape {}

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.ResourceBundle;
+import org.civitane.core.fault.Fault;
+import org.civitane.core.fault.Unreadable;
 
 /**
  * A unit group of ISCO-08, the finest occupations are told apart.
@@ -24,20 +26,19 @@ public record UnitGroup(String code, String title) {
         return ALL.stream().filter(group -> group.code.equals(code)).findFirst();
     }
 
-    /** Those whose title has all words of a search, whatever their case, by code. */
-    public static List<UnitGroup> search(String words) {
-        String[] wanted = words.strip().toLowerCase(Locale.ROOT).split("\\s+");
-        return ALL.stream().filter(group -> group.hasAll(wanted)).toList();
+    /**
+     * Reads a code.
+     *
+     * @throws Unreadable when there is no such unit group
+     */
+    public static UnitGroup parse(String code) {
+        return find(code).orElseThrow(() -> new Unreadable(Fault.of("occupation", code)));
     }
 
-    private boolean hasAll(String[] wanted) {
-        String lower = title.toLowerCase(Locale.ROOT);
-        for (String word : wanted) {
-            if (!lower.contains(word)) {
-                return false;
-            }
-        }
-        return true;
+    /** Its code, by which a case file names it. */
+    @Override
+    public String toString() {
+        return code;
     }
 
     private static List<UnitGroup> load() {

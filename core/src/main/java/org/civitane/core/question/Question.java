@@ -38,6 +38,10 @@ public record Question(
         HOURS,
         DATE,
         MONTH,
+        /** The name of a company or a person who employs people, which the register of employers may know. */
+        EMPLOYER,
+        /** What someone does for a living, typed in their words and chosen among the unit groups of ISCO-08. */
+        OCCUPATION,
         /** One of the people of the household, by their id; the applicant when nobody is chosen. */
         MEMBER,
         /** Any number of lines, each with the parts. */

@@ -1,8 +1,10 @@
 package org.civitane.core.occupation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.stream.Collectors;
+import org.civitane.core.fault.Unreadable;
 import org.testng.annotations.Test;
 
 public class UnitGroupTest {
@@ -17,13 +19,12 @@ public class UnitGroupTest {
     }
 
     @Test
-    public void findsByCodeAndByWords() {
+    public void isKnownByItsCode() {
         assertThat(UnitGroup.find("7512"))
                 .hasValueSatisfying(
                         group -> assertThat(group.title()).isEqualTo("Bakers, pastry-cooks and confectionery makers"));
         assertThat(UnitGroup.find("7599")).isEmpty();
-        assertThat(UnitGroup.search(" Social  WORK "))
-                .extracting(UnitGroup::code)
-                .containsExactly("2635", "3412");
+        assertThat(UnitGroup.parse("7512")).hasToString("7512");
+        assertThatThrownBy(() -> UnitGroup.parse("7599")).isInstanceOf(Unreadable.class);
     }
 }

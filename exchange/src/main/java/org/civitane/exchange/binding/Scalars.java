@@ -13,6 +13,7 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.Quarter;
 import org.civitane.core.fault.Fault;
 import org.civitane.core.fault.Unreadable;
+import org.civitane.core.occupation.UnitGroup;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
@@ -34,6 +35,7 @@ final class Scalars {
             Map.entry(LocalDateTime.class, Scalars::dateTime),
             Map.entry(YearMonth.class, Scalars::month),
             Map.entry(Quarter.class, written(Quarter::parse)),
+            Map.entry(UnitGroup.class, written(UnitGroup::parse)),
             Map.entry(Hundredths.class, written(Hundredths::parse)));
 
     private Scalars() {}

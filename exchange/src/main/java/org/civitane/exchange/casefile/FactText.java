@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.civitane.core.amount.Money;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.Shape;
+import org.civitane.core.occupation.UnitGroup;
 import org.civitane.core.reasoning.Wording;
 import tools.jackson.databind.JsonNode;
 
@@ -30,6 +31,8 @@ public final class FactText {
             case Shape.Day day -> wording.shown(LocalDate.parse(value.asString()));
             case Shape.Month month -> wording.shown(YearMonth.parse(value.asString()));
             case Shape.Quarter quarter -> value.asString("");
+            case Shape.Occupation occupation ->
+                UnitGroup.find(value.asString("")).map(UnitGroup::title).orElse(value.asString(""));
             case Shape.Moment moment ->
                 wording.shown(LocalDateTime.parse(value.asString()).toLocalDate());
             case Shape.YesNo yesNo -> wording.shown(String.valueOf(value.asBoolean()));

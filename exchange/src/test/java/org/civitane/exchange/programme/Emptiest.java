@@ -36,6 +36,7 @@ final class Emptiest {
             case Shape.Decimal decimal -> StringNode.valueOf("1.00");
             case Shape.Day day -> StringNode.valueOf(DAY);
             case Shape.Month month -> StringNode.valueOf("1990-01");
+            case Shape.Occupation occupation -> StringNode.valueOf("5131");
             case Shape.Quarter quarter -> StringNode.valueOf("1990-Q1");
             case Shape.Moment moment -> StringNode.valueOf(MOMENT);
             case Shape.YesNo yesNo -> BooleanNode.TRUE;

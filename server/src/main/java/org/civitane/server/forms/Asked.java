@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.civitane.core.casefile.Relationship;
+import org.civitane.core.occupation.UnitGroup;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.Wording;
 
@@ -61,12 +62,20 @@ public record Asked(
                 question.required(),
                 wording.text(prefix + question.path() + ".label"),
                 hint.isEmpty() ? Optional.empty() : Optional.of(hint),
-                question.options().stream()
-                        .map(option -> Option.of(question.path(), option, wording))
-                        .toList(),
+                options(question, wording),
                 question.when().map(when -> new Condition(when.path(), when.oneOf())),
                 question.parts().stream().map(part -> of(part, within, wording)).toList(),
                 question.notOf());
+    }
+
+    private static List<Option> options(Question question, Wording wording) {
+        return question.widget() == Question.Widget.OCCUPATION
+                ? UnitGroup.all().stream()
+                        .map(group -> new Option(group.code(), group.title(), Optional.empty(), List.of()))
+                        .toList()
+                : question.options().stream()
+                        .map(option -> Option.of(question.path(), option, wording))
+                        .toList();
     }
 
     /** Lines and records have labels of their own, since several have a kind, a name or an amount. */

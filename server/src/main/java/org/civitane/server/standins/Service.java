@@ -12,6 +12,7 @@ public enum Service {
     /** Takes fees on a page of its own. */
     PAY("pay"),
     ADDRESSES("address-register"),
+    EMPLOYERS("employer-register"),
     /** Carries mail and text messages; here they stay and can be read. */
     CARRIER("carrier"),
     /** Pays; here nothing leaves. */

@@ -16,6 +16,7 @@ import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
+import org.civitane.core.occupation.UnitGroup;
 
 /**
  * One application for paid leave; the components are the fields of the case file.
@@ -24,6 +25,7 @@ import org.civitane.core.fact.WordOf;
  * @param benefitsBegin if later than {@code start}, because the employer's own leave is used first
  * @param schedule the hours of each weekday; a day not named has none
  * @param reducedHoursPerWeek what is still worked, for {@code REDUCED}
+ * @param occupation what they do there
  * @param employer whom they work for; no rule reads it, nor what the employer or the care provider say: where that
  *     differs from the worker's word, it is resolved first
  */
@@ -46,6 +48,7 @@ public record PaidLeaveCase(
         List<OtherIncome> otherIncome,
         Optional<Withhold> withhold,
         @WordOf(SaidBy.AGENCY) List<PriorLeave> priorLeave,
+        Optional<UnitGroup> occupation,
         Optional<Employer> employer,
         Optional<CareProvider> careProvider,
         @WordOf(SaidBy.AGENCY) List<Signature> signatures)
@@ -228,6 +231,7 @@ public record PaidLeaveCase(
                 otherIncome,
                 withhold,
                 priorLeave,
+                occupation,
                 employer,
                 careProvider,
                 signatures);

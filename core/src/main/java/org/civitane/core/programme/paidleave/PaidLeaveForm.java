@@ -3,9 +3,11 @@ package org.civitane.core.programme.paidleave;
 import static org.civitane.core.question.Question.Widget.AMOUNT;
 import static org.civitane.core.question.Question.Widget.DATE;
 import static org.civitane.core.question.Question.Widget.EACH_PERSON;
+import static org.civitane.core.question.Question.Widget.EMPLOYER;
 import static org.civitane.core.question.Question.Widget.GROUP;
 import static org.civitane.core.question.Question.Widget.HOURS;
 import static org.civitane.core.question.Question.Widget.NUMBER;
+import static org.civitane.core.question.Question.Widget.OCCUPATION;
 import static org.civitane.core.question.Question.Widget.RECORD;
 import static org.civitane.core.question.Question.Widget.ROWS;
 import static org.civitane.core.question.Question.Widget.TEXT;
@@ -61,7 +63,8 @@ final class PaidLeaveForm implements OnlineForm<PaidLeaveCase> {
                             .onlyWhen("reason", Reason.OWN_HEALTH.name(), Reason.FAMILY_CARE.name())),
             Chapter.of(
                     "work",
-                    Question.of("employer", RECORD).asking(Question.of("name", TEXT)),
+                    Question.of("employer", RECORD).asking(Question.of("name", EMPLOYER)),
+                    Question.of("occupation", OCCUPATION).optional(),
                     hoursOfEachWeekday(),
                     Question.of("notice", GROUP).asking(Question.of("on", DATE), Question.of("emergency", YES_NO))),
             Chapter.of(
@@ -196,6 +199,7 @@ final class PaidLeaveForm implements OnlineForm<PaidLeaveCase> {
                         ? List.of()
                         : List.of(new PriorLeave(
                                 start.minusWeeks(WEEKS_BEFORE), Hundredths.parse(String.valueOf(used)), "APPROVED")),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 List.of(new Signature("m1", "A Va", now)));

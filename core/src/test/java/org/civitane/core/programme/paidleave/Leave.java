@@ -128,6 +128,7 @@ final class Leave {
                 others,
                 withhold,
                 prior,
+                Optional.empty(),
                 employer,
                 careProvider,
                 signatures);
