@@ -115,6 +115,7 @@ export const enOffice = {
     PAY: 'Payment service',
     ADDRESSES: 'Address register',
     EMPLOYERS: 'Register of employers',
+    POST: 'Post office',
     CARRIER: 'Carrier of mail and text messages',
     BANK: 'Bank',
     mood: {

@@ -21,6 +21,11 @@ export const enPlan = {
     doubt_other: '{{count}} days: {{doubt}}',
     piece: '{{label}}: {{weeks}} weeks, from {{from}}',
     left: '{{weeks}} weeks left',
+    compared: 'Where they do not say the same',
+    comparedHow: 'Week by week, one above the other; ◆ leads to the fact in which it is settled.',
+    holds: 'yes',
+    holdsNot: 'no',
+    settle: 'settle it among the facts',
   },
   days: {
     title: 'The days you are away',

@@ -25,6 +25,13 @@ export function dateText(iso: string, style: 'long' | 'weekday' = 'long'): strin
     : new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(date);
 }
 
+/** The days of a week from Monday, in short. */
+export function weekdays(): string[] {
+  const monday = Date.UTC(2024, 0, 1);
+  const short = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
+  return Array.from({ length: 7 }, (_, day) => short.format(new Date(monday + day * 86_400_000)));
+}
+
 /** A month as people read it: August 2026; a text that is none stays as it is. */
 export function monthText(iso: string): string {
   const date = new Date(`${iso}-01T00:00:00Z`);

@@ -1,16 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
-import { api, type Schemas, take } from '../../api/client';
+import { api, take } from '../../api/client';
 import { FollowUpList } from '../../claim/FollowUpList';
+import { GoesTo } from '../../claim/GoesTo';
 import { PaymentList } from '../../claim/PaymentList';
-import { FormText } from '../../components/FormText';
 import { Page } from '../../components/Page';
-import { Press } from '../../components/Press';
-import { isAbout, Problem } from '../../components/Problem';
+import { Problem } from '../../components/Problem';
 import { MyOverpayments } from './MyOverpayments';
 import { Statements } from './Statements';
+import { type To, WhereForm } from './WhereForm';
 
 /** Where the money goes, and what is paid when. */
 export function AccountScreen() {
@@ -24,14 +23,17 @@ export function AccountScreen() {
     queryFn: () => take(api.GET('/api/my/claims/{id}/payments', { params: { path } })),
   });
   const give = useMutation({
-    mutationFn: (account: Schemas['Account']) =>
-      take(api.PUT('/api/my/claims/{id}/account', { params: { path }, body: account })),
+    mutationFn: (to: To) =>
+      'iban' in to
+        ? take(api.PUT('/api/my/claims/{id}/account', { params: { path }, body: to }))
+        : take(api.PUT('/api/my/claims/{id}/postal-order', { params: { path }, body: to })),
     onSuccess: (now) => {
       queries.setQueryData(key, now);
       void queries.invalidateQueries({ queryKey: ['my'] });
     },
   });
   const now = following.data;
+  const isKnown = Boolean(now?.account ?? now?.postalOrder);
   return (
     <Page title={t('payments.title')}>
       <p>
@@ -45,14 +47,14 @@ export function AccountScreen() {
           {give.isSuccess && (
             <p className="font-semibold text-success" role="status">
               <span aria-hidden="true">✓ </span>
-              {t('payments.given', { account: now.account })}
+              {now.account
+                ? t('payments.given', { account: now.account })
+                : t('payments.givenByPost', { address: now.postalOrder })}
             </p>
           )}
-          {now.account && !give.isSuccess && (
-            <p>{t('payments.goesTo', { account: now.account, holder: now.holder })}</p>
-          )}
+          {isKnown && !give.isSuccess && <GoesTo following={now} />}
           {now.whom && <p>{t('payments.paidTo', { whom: now.whom })}</p>}
-          {!now.account && !now.whom && <AccountForm title={t('payments.which')} give={give} />}
+          {!isKnown && !now.whom && <WhereForm give={give} />}
           {now.payments.length > 0 && (
             <section>
               <h2 className="mb-2 text-xl">{t('payments.list')}</h2>
@@ -67,55 +69,16 @@ export function AccountScreen() {
               <FollowUpList followUps={now.others} />
             </section>
           )}
-          {now.account && !give.isSuccess && (
+          {isKnown && !give.isSuccess && (
             <details>
               <summary className="min-h-11 cursor-pointer font-semibold text-primary">
                 {t('payments.another')}
               </summary>
-              <AccountForm title={t('payments.which')} give={give} />
+              <WhereForm give={give} />
             </details>
           )}
         </div>
       )}
     </Page>
-  );
-}
-
-type FormProps = {
-  title: string;
-  give: { mutate: (account: Schemas['Account']) => void; isPending: boolean; error: Error | null };
-};
-
-function AccountForm({ title, give }: FormProps) {
-  const { t } = useTranslation();
-  const { control, handleSubmit } = useForm({ defaultValues: { iban: '', holder: '' } });
-  const atField = isAbout(give.error, 'iban') || isAbout(give.error, 'holder');
-  return (
-    <form
-      className="sheet space-y-4 p-5"
-      onSubmit={handleSubmit((account) => give.mutate(account))}
-      noValidate
-    >
-      <h2 className="text-xl">{title}</h2>
-      {!atField && <Problem of={give.error} />}
-      <FormText
-        control={control}
-        name="iban"
-        label={t('payments.iban')}
-        hint={t('payments.ibanHint')}
-        problem={give.error}
-      />
-      <FormText
-        control={control}
-        name="holder"
-        label={t('payments.holder')}
-        hint={t('payments.holderHint')}
-        autoComplete="name"
-        problem={give.error}
-      />
-      <Press type="submit" className="btn btn-primary h-auto min-h-12" busy={give.isPending}>
-        {t('payments.give')}
-      </Press>
-    </form>
   );
 }

@@ -193,6 +193,7 @@ function DeskOf({ claim }: { claim: string }) {
             onChoose={setChosen}
             onSettle={(fact, view) => openUp({ settling: { fact, view } })}
             onPaper={show}
+            onFact={(path) => leadTo((each) => each === path)}
             work={work}
           />
         </div>

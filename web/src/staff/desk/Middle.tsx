@@ -43,11 +43,13 @@ type Props = {
   onChoose: (key: string) => void;
   onSettle: (fact: Schemas['Fact'], view: Schemas['Settle']['view']) => void;
   onPaper: (paper: string, page: number) => void;
+  /** Leads to a fact. */
+  onFact: (path: string) => void;
   work: ReturnType<typeof useDesk>;
 };
 
 /** The middle of the desk: the facts first, and what stands behind them one step away. */
-export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, work }: Props) {
+export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, onFact, work }: Props) {
   const { t } = useTranslation();
   const stands = (...kinds: Schemas['Obstacle']['kind'][]) =>
     desk.inTheWay.some((each) => each.weight !== 'IMMATERIAL' && kinds.includes(each.kind));
@@ -99,7 +101,7 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
         )}
         {tab === 'calendar' && desk.plan && (
           <Suspense>
-            <PlanPanel plan={desk.plan} />
+            <PlanPanel plan={desk.plan} onFact={onFact} />
           </Suspense>
         )}
         {tab === 'identity' && (

@@ -9,6 +9,7 @@ const following = (state: Schemas['Paid']['state'], account?: string): Schemas['
   number: 'RA-26-00016',
   whom: 'the landlord',
   account: account as string,
+  postalOrder: undefined as unknown as string,
   holder: 'Harbour Row',
   payments: [
     { id: 'p', time: '2026-10', part: 1, amount: '675.00', keptBack: '0.00', due: '2026-11-24', state },

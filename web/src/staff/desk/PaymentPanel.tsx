@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
 import { FollowUpList } from '../../claim/FollowUpList';
+import { GoesTo } from '../../claim/GoesTo';
 import { PaymentList } from '../../claim/PaymentList';
 import { TextField } from '../../components/Field';
 import { Press } from '../../components/Press';
@@ -59,13 +60,11 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
       {now?.payments.length === 0 && now.others.length === 0 && <p>{t('payments.none')}</p>}
       {now && now.payments.length > 0 && (
         <>
-          <p>
-            {now.account
-              ? t('payments.goesTo', { account: now.account, holder: now.holder })
-              : now.whom
-                ? t('payments.noAccountOf', { whom: now.whom })
-                : t('payments.noAccount')}
-          </p>
+          {now.account || now.postalOrder ? (
+            <GoesTo following={now} />
+          ) : (
+            <p>{now.whom ? t('payments.noAccountOf', { whom: now.whom }) : t('payments.noAccount')}</p>
+          )}
           {now.whom && desk.may.write && (
             <OthersAccount claim={desk.id} following={now} onChanged={changed} />
           )}

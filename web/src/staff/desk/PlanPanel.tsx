@@ -3,10 +3,17 @@ import type { Schemas } from '../../api/client';
 import { Legend } from '../../plan/Legend';
 import { SpanMonths } from '../../plan/Months';
 import { PlanWeeks } from '../../plan/PlanWeeks';
+import { SideBySide } from '../../plan/SideBySide';
 import { YearBand } from '../../plan/YearBand';
 
-/** The days a claim is about as they are settled: on months, week by week with the money, and in their year. */
-export default function PlanPanel({ plan }: { plan: Schemas['Plan'] }) {
+type Props = {
+  plan: Schemas['Plan'];
+  /** Leads to a fact. */
+  onFact: (path: string) => void;
+};
+
+/** The days a claim is about as they are settled: on months, side by side, week by week with the money, in their year. */
+export default function PlanPanel({ plan, onFact }: Props) {
   const { t } = useTranslation();
   const first = plan.days[0]?.date;
   const last = plan.days.at(-1)?.date;
@@ -29,6 +36,7 @@ export default function PlanPanel({ plan }: { plan: Schemas['Plan'] }) {
         />
       )}
       <Legend plan={plan} />
+      <SideBySide weeks={plan.compared} onSettle={onFact} />
       <YearBand year={plan.year} />
       <div className="mt-4">
         <PlanWeeks weeks={plan.weeks} />

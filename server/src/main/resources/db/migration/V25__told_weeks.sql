@@ -55,6 +55,11 @@ create table kept_back (
 );
 create index kept_back_of on kept_back (overpayment_id);
 
+-- Money goes to an account, or as a postal order to an address.
+alter table payee add column address text not null default '';
+alter table payee add constraint payee_somewhere check ((iban = '') <> (address = ''));
+alter table standin_booking add column address text not null default '';
+
 alter table ledger_line drop constraint ledger_line_account_check;
 alter table ledger_line add constraint ledger_line_account_check
   check (account in ('BANK', 'FEES_OWED', 'FEES', 'BENEFITS', 'OVERPAYMENT', 'UNMATCHED'));

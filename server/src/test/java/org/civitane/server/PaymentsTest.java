@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.core.person.Address;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
@@ -21,6 +22,7 @@ import org.civitane.server.following.Payment;
 import org.civitane.server.following.Payments;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.standins.Bank;
+import org.civitane.server.standins.PostOffice;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.BeforeMethod;
@@ -45,6 +47,9 @@ public class PaymentsTest extends ServerTest {
 
     @Autowired
     private Bank bank;
+
+    @Autowired
+    private PostOffice postOffice;
 
     @Autowired
     private JdbcClient database;
@@ -138,6 +143,30 @@ public class PaymentsTest extends ServerTest {
     }
 
     @Test
+    public void aPostalOrderIsBroughtOnceAndWhatComesBackGoesElsewhere() {
+        comeTheDay();
+        String nobodys = "Ferry Stairs " + claim.number() + ", 4999";
+        payees.byPost(applicant, claim.id(), "Runa", new Address("Ferry Stairs", claim.number(), "4999"));
+        payNow(claim.id());
+        await("it came back", () -> first().state() == Payment.State.RETURNED);
+        assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isPresent();
+        assertThat(postOffice.brought(nobodys))
+                .extracting(PostOffice.Brought::cents)
+                .containsExactly(0L);
+        payees.byPost(applicant, claim.id(), "Runa", new Address("Ferry Stairs", claim.number(), "2118"));
+        payNow(claim.id());
+        await("it was brought", () -> first().state() == Payment.State.BOOKED);
+        assertThat(postOffice.brought("Ferry Stairs " + claim.number() + ", 2118"))
+                .extracting(PostOffice.Brought::cents)
+                .containsExactly(first().amount().cents());
+        assertThatThrownBy(() -> payees.byPost(applicant, claim.id(), "Runa", new Address("Lane", "1", "0999")))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("from 1000 to 4999");
+        assertThatThrownBy(() -> payees.byPost(applicant, claim.id(), " ", new Address("Lane", "1", "2118")))
+                .isInstanceOf(Problem.class);
+    }
+
+    @Test
     public void anAccountThatIsNoneIsRefusedAtItsField() {
         assertThatThrownBy(() -> give(applicant, claim.id(), "XH12 0001 0000 0000 0000", "Runa"))
                 .isInstanceOf(Problem.class)
@@ -172,6 +201,10 @@ public class PaymentsTest extends ServerTest {
     /** An account is given, and it is the morning on which what is due today leaves, whatever hour it is. */
     private void give(SignedIn who, UUID id, String iban, String holder) {
         payees.give(who, id, iban, holder);
+        payNow(id);
+    }
+
+    private void payNow(UUID id) {
         database.sql("""
                         update scheduled_tasks set execution_time = now() where task_name = 'pay'
                           and exists (select from payment p where p.claim_id = ? and p.due_on <= ? and task_instance like p.id || '-%')""").params(id, clock.today()).update();

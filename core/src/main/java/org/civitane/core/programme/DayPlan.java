@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.core.amount.Money;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Value;
 
@@ -16,8 +17,10 @@ import org.civitane.core.reasoning.Value;
  * @param figures what it comes to, in the order in which it is told
  * @param year the time in which only so many weeks are to be had
  * @param later what would be otherwise if all of it began later
+ * @param compared the weeks in which those who were asked do not say the same
  */
-public record DayPlan(List<Day> days, List<Week> weeks, Figures figures, Year year, List<Later> later) {
+public record DayPlan(
+        List<Day> days, List<Week> weeks, Figures figures, Year year, List<Later> later, List<Compared> compared) {
     /** As many as a calendar can usefully show; what lies beyond still counts in the figures. */
     public static final int MOST_DAYS = 740;
 
@@ -83,9 +86,53 @@ public record DayPlan(List<Day> days, List<Week> weeks, Figures figures, Year ye
      */
     public record Later(String code, LocalDate start, Figures figures) {}
 
+    /**
+     * A week as several say it, one above the other.
+     *
+     * @param layers each with a cell for each day from Monday
+     */
+    public record Compared(LocalDate monday, List<Layer> layers) {
+        public Compared {
+            layers = List.copyOf(layers);
+        }
+
+        /** Whether any of them says otherwise. */
+        public boolean differs() {
+            return layers.stream()
+                    .flatMap(layer -> layer.cells().stream())
+                    .anyMatch(cell -> cell.settle().isPresent());
+        }
+    }
+
+    /** What one of them says. @param code who it is; the words are {@code plan.layer.<code>} */
+    public record Layer(String code, List<Cell> cells) {
+        public Layer {
+            cells = List.copyOf(cells);
+        }
+    }
+
+    /**
+     * What one of them says of a day.
+     *
+     * @param value hours, or whether it is so; empty where they say nothing of it
+     * @param settle the fact in which it is settled, where it is otherwise than the others say
+     */
+    public record Cell(Optional<Value> value, Optional<FactPath> settle) {
+        public static final Cell EMPTY = new Cell(Optional.empty(), Optional.empty());
+
+        public static Cell of(Value value) {
+            return new Cell(Optional.of(value), Optional.empty());
+        }
+
+        public Cell differing(FactPath in) {
+            return new Cell(value, Optional.of(in));
+        }
+    }
+
     public DayPlan {
         days = List.copyOf(days);
         weeks = List.copyOf(weeks);
         later = List.copyOf(later);
+        compared = List.copyOf(compared);
     }
 }

@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.programme.DayPlan;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Figures;
+import org.civitane.core.reasoning.Value;
 import org.civitane.core.reasoning.Wording;
 
 /**
@@ -17,6 +19,7 @@ import org.civitane.core.reasoning.Wording;
  *
  * @param told what it comes to, sentence by sentence
  * @param later what would be otherwise if it began later
+ * @param compared the weeks in which those who were asked do not say the same
  * @param kinds what each kind of day is called
  * @param holidays the public holidays of the months the days lie in
  */
@@ -28,6 +31,7 @@ public record Plan(
         PlanYear year,
         List<PlanLater> later,
         List<PlanKind> kinds,
+        List<PlanCompared> compared,
         List<LocalDate> holidays) {
     /** @param hours as people read them @param doubt what someone else has said that does not go with it */
     public record PlanDay(LocalDate date, DayPlan.Kind kind, String hours, Optional<String> doubt) {}
@@ -52,6 +56,21 @@ public record Plan(
 
     /** A kind of day and what it is called. */
     public record PlanKind(DayPlan.Kind kind, String label) {}
+
+    /** A week as several say it, one above the other. */
+    public record PlanCompared(LocalDate monday, List<PlanLayer> layers) {}
+
+    /** What one of them says, from Monday. */
+    public record PlanLayer(String label, List<PlanCell> cells) {}
+
+    /**
+     * What one says of a day.
+     *
+     * @param text hours; empty where it is no number
+     * @param holds whether it is so, where that is the question
+     * @param settle the fact in which it is settled, where it is otherwise than the others say
+     */
+    public record PlanCell(String text, Optional<Boolean> holds, Optional<String> settle) {}
 
     static Plan of(DayPlan plan, Wording wording) {
         Map<String, String> places = places(plan.figures(), wording);
@@ -83,7 +102,27 @@ public record Plan(
                 Arrays.stream(DayPlan.Kind.values())
                         .map(kind -> new PlanKind(kind, wording.text("plan.day." + kind)))
                         .toList(),
+                plan.compared().stream()
+                        .map(week -> new PlanCompared(
+                                week.monday(),
+                                week.layers().stream()
+                                        .map(layer -> new PlanLayer(
+                                                wording.text("plan.layer." + layer.code()),
+                                                layer.cells().stream()
+                                                        .map(cell -> cell(cell, wording))
+                                                        .toList()))
+                                        .toList()))
+                        .toList(),
                 holidays(plan.days()));
+    }
+
+    private static PlanCell cell(DayPlan.Cell cell, Wording wording) {
+        Optional<Boolean> holds =
+                cell.value().filter(Value.Flag.class::isInstance).map(value -> ((Value.Flag) value).holds());
+        return new PlanCell(
+                holds.isPresent() ? "" : cell.value().map(wording::shown).orElse(""),
+                holds,
+                cell.settle().map(FactPath::path));
     }
 
     /** Those of the months that the days lie in. */

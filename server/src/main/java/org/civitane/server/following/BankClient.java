@@ -6,17 +6,20 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.client.RestClient;
 
-/** The bank over HTTP; gives up after the time-outs of the configuration. */
+/** The bank, and the post office for postal orders, over HTTP; gives up after the time-outs of the configuration. */
 @Component
 class BankClient {
-    private final RestClient http;
+    private final RestClient bank;
+    private final RestClient postOffice;
 
     BankClient(
             RestClient.Builder builder,
-            @Value("${civitane.bank}") String address,
+            @Value("${civitane.bank}") String bank,
+            @Value("${civitane.post-office}") String postOffice,
             @Value("${civitane.register-key}") String key) {
-        this.http =
-                builder.baseUrl(address).defaultHeader("X-Register-Key", key).build();
+        builder.defaultHeader("X-Register-Key", key);
+        this.bank = builder.clone().baseUrl(bank).build();
+        this.postOffice = builder.clone().baseUrl(postOffice).build();
     }
 
     /** What the bank did. @param booked whether it placed the money @param cents how much of it */
@@ -31,16 +34,15 @@ class BankClient {
      * @throws RuntimeException when it did not answer in time, failed, or answered nonsense
      */
     Answer transfer(Payment payment, Payee to) {
-        Transfer done = http.put()
-                .uri("/transfers/{reference}", payment.reference())
+        long cents = payment.placed().cents();
+        Map<String, Object> order = to.isByPost()
+                ? Map.of("holder", to.holder(), "address", to.address(), "cents", cents)
+                : Map.of("iban", to.iban(), "holder", to.holder(), "cents", cents);
+        Transfer done = (to.isByPost() ? postOffice : bank)
+                .put()
+                .uri(to.isByPost() ? "/orders/{reference}" : "/transfers/{reference}", payment.reference())
                 .contentType(MediaType.APPLICATION_JSON)
-                .body(Map.of(
-                        "iban",
-                        to.iban(),
-                        "holder",
-                        to.holder(),
-                        "cents",
-                        payment.placed().cents()))
+                .body(order)
                 .retrieve()
                 .body(Transfer.class);
         if (done == null || done.reference() == null || !done.reference().equals(payment.reference())) {

@@ -56,10 +56,10 @@ class Departure {
         }
         claims.note(
                 payment.claim(),
-                Actor.part("following.bank"),
+                Actor.part(payee.isByPost() ? "following.post" : "following.bank"),
                 "payment-" + state.name().toLowerCase(Locale.ROOT),
                 Phrase.of(
-                        "history.payment." + state,
+                        (payee.isByPost() ? "history.postal-order." : "history.payment.") + state,
                         payment.placed().toString(),
                         payment.time().toString()));
         if (state == Payment.State.RETURNED) {

@@ -44,7 +44,7 @@ class PaidOutsiders {
         JsonNode about = dossiers.of(claim).settled().json().path(outsider.fact());
         outsider.account()
                 .flatMap(account -> Iban.typed(about.path(account).asString("")))
-                .map(iban -> new Payee(iban, about.path(outsider.name()).asString("")))
+                .map(iban -> Payee.account(iban, about.path(outsider.name()).asString("")))
                 .ifPresent(payee -> store.keep(id, payee, code, clock.instant()));
     }
 
@@ -71,7 +71,7 @@ class PaidOutsiders {
         if (why.isBlank()) {
             throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
-        store.keep(claim.id(), new Payee(account, nameOf(claim, outsider(claim, code))), code, clock.instant());
+        store.keep(claim.id(), Payee.account(account, nameOf(claim, outsider(claim, code))), code, clock.instant());
         store.planAgain(claim.id(), clock.instant());
         claims.note(
                 claim.id(),

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
+import org.civitane.core.person.Address;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
@@ -68,11 +69,13 @@ class PaymentController {
      * @param others what follows but for money
      * @param whom who outside the household is paid; empty for the household
      * @param account the last digits of the account it goes to; empty while none is known, and where it is another's
+     * @param postalOrder the address to which it goes as a postal order; empty where it does not
      */
     record Following(
             String number,
             Optional<Phrase> whom,
             Optional<String> account,
+            Optional<String> postalOrder,
             Optional<String> holder,
             List<Paid> payments,
             List<FollowUp> others) {}
@@ -80,6 +83,12 @@ class PaymentController {
     record Account(
             @NotNull @Size(max = 60) String iban,
             @NotNull @Size(max = 120) String holder) {}
+
+    record PostalOrder(
+            @NotNull @Size(max = 120) String holder,
+            @NotNull @Size(max = 120) String street,
+            @NotNull @Size(max = 20) String houseNumber,
+            @NotNull @Size(max = 4) String postCode) {}
 
     record OthersAccount(
             @NotNull @Size(max = 60) String iban,
@@ -93,12 +102,26 @@ class PaymentController {
         return all.whom().isEmpty()
                 ? all
                 : new Following(
-                        all.number(), all.whom(), Optional.empty(), Optional.empty(), all.payments(), all.others());
+                        all.number(),
+                        all.whom(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        all.payments(),
+                        all.others());
     }
 
     @PutMapping("/api/my/claims/{id}/account")
     Following give(@PathVariable UUID id, @RequestBody @Valid Account account, @AuthenticationPrincipal SignedIn who) {
         payees.give(who, id, account.iban(), account.holder());
+        return mine(id, who);
+    }
+
+    @PutMapping("/api/my/claims/{id}/postal-order")
+    Following byPost(
+            @PathVariable UUID id, @RequestBody @Valid PostalOrder wish, @AuthenticationPrincipal SignedIn who) {
+        Address to = new Address(wish.street(), wish.houseNumber(), wish.postCode());
+        payees.byPost(who, id, wish.holder(), to);
         return mine(id, who);
     }
 
@@ -149,7 +172,10 @@ class PaymentController {
         return new Following(
                 claim.number(),
                 outsiders.whom(claim),
-                payee.map(Payee::iban).map(iban -> iban.substring(iban.length() - SHOWN_DIGITS)),
+                payee.filter(to -> !to.isByPost())
+                        .map(Payee::iban)
+                        .map(iban -> iban.substring(iban.length() - SHOWN_DIGITS)),
+                payee.filter(Payee::isByPost).map(Payee::address),
                 payee.map(Payee::holder),
                 payments.of(claim.id()).stream()
                         .map(payment -> new Paid(

@@ -174,19 +174,20 @@ class PaymentStore {
     }
 
     Optional<Payee> payee(UUID claim) {
-        return database.sql("select iban, holder from payee where claim_id = ?")
+        return database.sql("select iban, holder, address from payee where claim_id = ?")
                 .param(claim)
-                .query((row, number) -> new Payee(row.getString(1), row.getString(2)))
+                .query((row, number) -> new Payee(row.getString(1), row.getString(2), row.getString(3)))
                 .optional();
     }
 
     /** @param whom who outside the household is paid; empty for the household */
     void keep(UUID claim, Payee payee, String whom, Instant at) {
         database.sql("""
-                        insert into payee (claim_id, iban, holder, whom, given_at) values (?, ?, ?, ?, ?)
+                        insert into payee (claim_id, iban, holder, address, whom, given_at) values (?, ?, ?, ?, ?, ?)
                         on conflict (claim_id) do update
-                        set iban = excluded.iban, holder = excluded.holder, whom = excluded.whom, given_at = excluded.given_at""")
-                .params(claim, payee.iban(), payee.holder(), whom, Timestamp.from(at))
+                        set iban = excluded.iban, holder = excluded.holder, address = excluded.address, whom = excluded.whom,
+                          given_at = excluded.given_at""")
+                .params(claim, payee.iban(), payee.holder(), payee.address(), whom, Timestamp.from(at))
                 .update();
     }
 

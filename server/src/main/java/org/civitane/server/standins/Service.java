@@ -16,7 +16,9 @@ public enum Service {
     /** Carries mail and text messages; here they stay and can be read. */
     CARRIER("carrier"),
     /** Pays; here nothing leaves. */
-    BANK("bank");
+    BANK("bank"),
+    /** Brings postal orders. */
+    POST("post-office");
 
     private final String address;
 

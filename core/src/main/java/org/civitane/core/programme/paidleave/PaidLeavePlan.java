@@ -77,7 +77,13 @@ final class PaidLeavePlan {
         LeaveYear year = LeaveYear.of(file, start, version, Reasoning.silent());
         Hundredths requested = away.inWeeks(away.total());
         Hundredths most = requested.limitedTo(year.available());
-        return new DayPlan(days(), weeks(), figures(year, requested, most), drawn(year, most, version), later(version));
+        return new DayPlan(
+                days(),
+                weeks(),
+                figures(year, requested, most),
+                drawn(year, most, version),
+                later(version),
+                SideBySide.of(file, away));
     }
 
     private List<DayPlan.Day> days() {
