@@ -11,6 +11,7 @@ const other = (more: Partial<Schemas['Other']>): Schemas['Other'] => ({
   dueOn: '2026-12-07',
   state: 'OPEN',
   sent: '25 Nov 10:00',
+  opened: '',
   reachable: true,
   closed: false,
   forms: [],
@@ -45,9 +46,18 @@ describe('someone else who is asked', () => {
 
   it('lets only a caseworker send another after three wrong tries', () => {
     shown({ closed: true });
-    expect(screen.queryByText('Send another link')).toBeNull();
+    expect(screen.queryByText('Reach them in another way')).toBeNull();
     shown({ closed: true }, true);
-    expect(screen.getByText('Send another link')).toBeTruthy();
+    expect(screen.getByText('Reach them in another way')).toBeTruthy();
+  });
+
+  it('reminds them by the way that is known, and says whether they have opened it', async () => {
+    const onSend = shown({});
+    expect(screen.getByText(/They have not opened it yet/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Remind them' }));
+    expect(onSend).toHaveBeenCalledWith({ email: '', phone: '', personNumber: '' });
+    shown({ opened: '25 Nov 11:30' });
+    expect(screen.getByText(/They opened it on 25 Nov 11:30/)).toBeTruthy();
   });
 
   it('asks for nothing once it is answered', () => {

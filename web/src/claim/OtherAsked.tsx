@@ -19,6 +19,8 @@ type Props = {
   onForm: () => void;
 };
 
+const WAYS = ['email', 'phone', 'personNumber'];
+
 /** Someone else who is asked: what they owe, how far it is, and sending their link. How they are reached is not shown. */
 export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend, onForm }: Props) {
   const { t } = useTranslation();
@@ -42,7 +44,7 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
           {other.closed
             ? t('others.closed')
             : other.sent
-              ? t('others.sent', { when: other.sent })
+              ? `${t('others.sent', { when: other.sent })} ${t(other.opened ? 'others.opened' : 'others.notOpened', { when: other.opened })}`
               : other.reachable
                 ? t('others.notSent')
                 : t('others.unreachable')}
@@ -57,6 +59,17 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
         <button type="button" className="min-h-11 cursor-pointer font-semibold text-primary" onClick={onForm}>
           {t('others.form')}
         </button>
+      )}
+      {!WAYS.some((each) => isAbout(error, `contact/${each}`)) && <Problem of={error} />}
+      {canSend && other.sent && other.reachable && (
+        <Press
+          type="button"
+          className="btn btn-outline btn-primary mt-2 h-auto min-h-11"
+          busy={busy}
+          onClick={() => onSend({ email: '', phone: '', personNumber: '' })}
+        >
+          {t('others.remind')}
+        </Press>
       )}
       {canSend && (
         <details className="mt-2" open={!other.reachable}>
@@ -88,7 +101,6 @@ function Reach({ known, signs, busy, error, onSend }: ReachProps) {
   ] as const;
   return (
     <form className="mt-2 space-y-3" onSubmit={handleSubmit(onSend)}>
-      {!fields.some((each) => isAbout(error, `contact/${each.name}`)) && <Problem of={error} />}
       {fields.map((each) => (
         <FormText
           key={each.name}

@@ -72,10 +72,15 @@ export function SuggestField({ id, label, hint, error, from, words, takesWords, 
           defaultFilter={() => true}
           menuTrigger="input"
           allowsCustomValue
+          allowsEmptyCollection={isLooking && found.isSuccess}
         >
           <Input {...ids} className={`input w-full ${error ? 'input-error' : ''}`} autoComplete="off" />
           <Popover placement="bottom start" className="sheet z-20 w-(--trigger-width) max-w-[90vw] py-1">
-            <ListBox<Fitting>>
+            <ListBox<Fitting>
+              renderEmptyState={() => (
+                <p className="px-3 py-2">{t(takesWords ? 'facts.notListed' : 'facts.noneFitting')}</p>
+              )}
+            >
               {(each) => (
                 <ListBoxItem
                   id={each.value}

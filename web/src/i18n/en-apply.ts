@@ -105,6 +105,8 @@ export const enApply = {
     no: 'no',
     notAnswered: 'not answered',
     chosen: 'Chosen: {{words}}',
+    notListed: 'Not in the register; it stays as you typed it.',
+    noneFitting: 'Nothing like it is listed. Try another word for it.',
     noneTicked: 'nothing ticked',
     addLine: 'Add a line',
     noPeriod: 'There was no such time in the last {{years}} years.',

@@ -58,7 +58,7 @@ export function SideBySide({ weeks, onSettle }: Props) {
 function Cell({ cell, onSettle }: { cell: Schemas['PlanCell'] } & Pick<Props, 'onSettle'>) {
   const { t } = useTranslation();
   const { settle } = cell;
-  const text = cell.holds === undefined ? cell.text : t(cell.holds ? 'plan.holds' : 'plan.holdsNot');
+  const text = typeof cell.holds === 'boolean' ? t(cell.holds ? 'plan.holds' : 'plan.holdsNot') : cell.text;
   if (!settle) return <>{text}</>;
   return (
     <button

@@ -55,6 +55,9 @@ create table kept_back (
 );
 create index kept_back_of on kept_back (overpayment_id);
 
+-- When someone opened the page of their link.
+alter table ask_link add column opened_at timestamptz;
+
 -- Money goes to an account, or as a postal order to an address.
 alter table payee add column address text not null default '';
 alter table payee add constraint payee_somewhere check ((iban = '') <> (address = ''));

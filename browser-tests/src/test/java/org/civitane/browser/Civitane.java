@@ -98,12 +98,24 @@ final class Civitane {
 
     /** A page of someone who has not been here before. */
     Page visitor(int width, int height) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setBaseURL(address)
-                .setLocale("en-GB"));
+        return visitor(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    private Page visitor(Browser.NewContextOptions how) {
+        BrowserContext context = browser.newContext(how.setBaseURL(address).setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE);
         return context.newPage();
+    }
+
+    /** A page of someone who has signed in, on a phone that is touched. */
+    Page touched(String email) {
+        Page page = signIn(
+                visitor(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)),
+                email);
+        page.waitForURL(url -> !url.endsWith("/sign-in"));
+        return page;
     }
 
     /** A page of someone who has signed in. */
@@ -119,7 +131,10 @@ final class Civitane {
 
     /** With the password alone. */
     Page signedInAsFarAs(String email, int width, int height) {
-        Page page = visitor(width, height);
+        return signIn(visitor(width, height), email);
+    }
+
+    private static Page signIn(Page page, String email) {
         page.navigate("/sign-in");
         page.getByLabel("E-mail address").fill(email);
         page.getByLabel("Password").fill(PASSWORD);

@@ -58,6 +58,59 @@ public class LeaveOutsidersTest extends LinkTest {
     }
 
     @Test
+    public void theWorkerSeesWhetherItWasOpenedAndRemindsThemOnceADay() throws Exception {
+        String link = linkTo(employer);
+        assertThat(asked("employer").path("opened").isNull()).isTrue();
+        new Page(link).open();
+        assertThat(asked("employer").path("opened").asString()).isNotBlank();
+        assertThat(remind("")).isEqualTo(429);
+        assertThat(remind("crew." + employer)).isEqualTo(200);
+        linkTo("crew." + employer);
+        database.sql("update ask_link set made_at = made_at - interval '1 day'").update();
+        assertThat(remind("")).isEqualTo(200);
+    }
+
+    private int remind(String email) {
+        String reach = "{\"email\":\"%s\",\"phone\":\"\",\"personNumber\":\"\"}".formatted(email);
+        return worker().post("/api/my/claims/" + claim.id() + "/others/employer", reach)
+                .status();
+    }
+
+    private JsonNode asked(String whom) {
+        return json(worker().get("/api/my/claims/" + claim.id() + "/others"))
+                .valueStream()
+                .filter(other -> other.path("whom").asString().equals(whom))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Visitor worker() {
+        return new Visitor(server.port(), applicant.email());
+    }
+
+    @Test
+    public void theEmployersFormFindsItsAskHoweverItWasScannedAndIsTakenDownByACaseworker() throws Exception {
+        claim = taken(caseworker, claims.claim(claim.id()));
+        Visitor desk = new Visitor(server.port(), caseworker.email());
+        byte[] form = pdf(desk, "/api/claims/" + claim.id() + "/others/employer/form");
+        assertThat(wordsOf(form))
+                .contains("What is their job with you?", applicant.displayName())
+                .doesNotContain("health", "Tarn Practice");
+        for (byte[] scan : List.of(Scan.straight(form), Scan.turned(form), Scan.noisy(form, 40))) {
+            assertThat(json(desk.upload("/api/post", "scan.png", scan))
+                            .path("number")
+                            .asString())
+                    .isEqualTo(claim.number());
+        }
+        read(claim);
+        assertThat(asked("employer").path("forms")).hasSize(3);
+        desk.post("/api/claims/" + claim.id() + "/others/employer/answer", """
+                {"said":{"name":"","answers":{"job":"Deckhand","schedule/1":"8","schedule/2":"8","schedule/3":"8","schedule/4":"8",
+                "schedule/5":"6"},"remarks":{}}}""");
+        assertThat(facts("schedule")).contains("schedule/4 AGREES", "schedule/5 DIFFERS");
+    }
+
+    @Test
     public void whatTheyConfirmNeedsNoPaper() {
         assertThat(wanted()).contains("EMPLOYER_CONFIRMATION", "CARE_CERTIFICATION");
         new Page(linkTo(employer))

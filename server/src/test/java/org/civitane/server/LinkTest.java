@@ -1,5 +1,7 @@
 package org.civitane.server;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.github.kagkarlsson.scheduler.Scheduler;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -102,6 +104,14 @@ abstract class LinkTest extends ServerTest {
                 .filter(sent -> sent.recipient().equals(recipient))
                 .map(Carrier.Sent::body)
                 .toList();
+    }
+
+    /** A form, as PDF. */
+    protected static byte[] pdf(Visitor visitor, String path) {
+        Visitor.Answer answer =
+                visitor.send(path, request -> request.POST(java.net.http.HttpRequest.BodyPublishers.noBody()));
+        assertThat(answer.status()).isEqualTo(200);
+        return (byte[]) answer.response().body();
     }
 
     protected static JsonNode json(Visitor.Answer answer) {

@@ -2,14 +2,6 @@ package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
@@ -97,13 +89,12 @@ public class OutsidersTest extends LinkTest {
         assertThat(wordsOf(landlords))
                 .contains("Tarn Homes", "Do you take the money")
                 .doesNotContain("700.00");
-        mine.upload("/api/my/claims/" + claim.id() + "/papers", "form.png", turned(form));
+        mine.upload("/api/my/claims/" + claim.id() + "/papers", "form.png", Scan.turned(form));
         read(claim);
-        Visitor.Answer filed = desk.upload("/api/post", "scan.png", turned(landlords));
+        Visitor.Answer filed = desk.upload("/api/post", "scan.png", Scan.turned(landlords));
         assertThat(json(filed).path("number").asString()).isEqualTo(claim.number());
         read(claim);
-        assertThat(desk.upload("/api/post", "other.png", turned(new byte[0])).status())
-                .isEqualTo(409);
+        assertThat(desk.upload("/api/post", "other.png", Scan.empty()).status()).isEqualTo(409);
         assertThat(claims.claim(claim.id()).edition()).isEqualTo(1);
         JsonNode others =
                 json(desk.get("/api/claims/" + claim.id() + "/others")).path("others");
@@ -120,30 +111,5 @@ public class OutsidersTest extends LinkTest {
         ClaimView now = claims.claim(claim.id());
         assertThat(now.edition()).isEqualTo(3);
         assertThat(dossier(now).run().determination().missing()).isEmpty();
-    }
-
-    private static byte[] pdf(Visitor visitor, String path) {
-        Visitor.Answer answer =
-                visitor.send(path, request -> request.POST(java.net.http.HttpRequest.BodyPublishers.noBody()));
-        assertThat(answer.status()).isEqualTo(200);
-        return (byte[]) answer.response().body();
-    }
-
-    /** The first page as a scanner gives it that it was laid on upside down; an empty sheet where there is none. */
-    private static byte[] turned(byte[] pdf) throws java.io.IOException {
-        BufferedImage sheet = new BufferedImage(1000, 1400, BufferedImage.TYPE_INT_RGB);
-        Graphics2D pen = sheet.createGraphics();
-        pen.setColor(Color.WHITE);
-        pen.fillRect(0, 0, 1000, 1400);
-        if (pdf.length > 0) {
-            try (PDDocument document = Loader.loadPDF(pdf)) {
-                pen.rotate(Math.PI + 0.04, 500, 700);
-                pen.drawImage(new PDFRenderer(document).renderImageWithDPI(0, 110), 40, 60, null);
-            }
-        }
-        pen.dispose();
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(sheet, "png", out);
-        return out.toByteArray();
     }
 }

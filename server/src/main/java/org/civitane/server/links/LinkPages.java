@@ -55,9 +55,10 @@ class LinkPages {
     record Who(java.time.LocalDate born, String proof) {}
 
     /** @param known whether they have said before, on this device, who they are */
-    @Transactional(readOnly = true)
     LinkPage page(String token, boolean known) {
-        return page(links.open(token), known);
+        Link.Opened opened = links.open(token);
+        store.opened(opened.link().id());
+        return page(opened, known);
     }
 
     /** The page as it would be to whom it is for, for a form on paper. */

@@ -74,6 +74,21 @@ class LinkStore {
                 .single();
     }
 
+    /** Whoever it is for has opened its page. */
+    void opened(UUID link) {
+        database.sql("update ask_link set opened_at = ? where id = ? and opened_at is null")
+                .params(now(), link)
+                .update();
+    }
+
+    /** When a page of an ask was opened first. */
+    Optional<Instant> firstOpened(UUID ask) {
+        return database.sql("select min(opened_at) from ask_link where ask_id = ? having min(opened_at) is not null")
+                .param(ask)
+                .query((row, number) -> row.getTimestamp(1).toInstant())
+                .optional();
+    }
+
     /** When the last one was made. */
     Optional<Instant> lastMade(UUID ask) {
         return database.sql("select made_at from ask_link where ask_id = ? order by made_at desc limit 1")

@@ -106,6 +106,14 @@ class Links implements Secrets {
         return notices.sentWith(ask.id()) >= MOST_SENT;
     }
 
+    /** Whether a link of it was made today. */
+    @Transactional(readOnly = true)
+    boolean wentOutToday(Ask ask) {
+        return store.lastMade(ask.id())
+                .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(clock.today()))
+                .isPresent();
+    }
+
     /** Keeps another way to whoever owes something. @throws Problem at what cannot stand */
     void reach(Ask ask, Others.Reach reach) {
         Contact before = contacts.of(ask.claim(), ask.whom());

@@ -53,6 +53,7 @@ class Others {
      * @param whom names them to the server
      * @param what what they owe
      * @param sent when their last link was made; empty before the first
+     * @param opened when they first opened the page; empty before
      * @param reachable whether a way to them is known
      * @param closed whether they could not say who they are, so that a caseworker has to send another link
      * @param forms the papers on which their answer came back, the newest first; a caseworker takes down what they say
@@ -65,6 +66,7 @@ class Others {
             java.time.LocalDate dueOn,
             Ask.State state,
             Optional<String> sent,
+            Optional<String> opened,
             boolean reachable,
             boolean closed,
             List<UUID> forms,
@@ -85,7 +87,8 @@ class Others {
     }
 
     /**
-     * The applicant says how someone is reached, and their link goes out. A person number that is known stands, since
+     * The applicant says how someone is reached, and their link goes out; without another way it reminds them, once a
+     * day. A person number that is known stands, since
      * by it they say who they are.
      *
      * @throws Problem at what cannot stand, and after too many links
@@ -98,6 +101,10 @@ class Others {
             }
             if (links.wasSentOften(ask)) {
                 throw Problem.tooMany(Phrase.of("link.often"));
+            }
+            boolean isReminder = reach.email().isBlank() && reach.phone().isBlank();
+            if (isReminder && links.wentOutToday(ask)) {
+                throw Problem.tooMany(Phrase.of("link.today"));
             }
             boolean isKnown = !links.numberOf(ask).isEmpty();
             return sent(ask, isKnown ? new Reach(reach.email(), reach.phone(), "") : reach);
@@ -166,6 +173,7 @@ class Others {
                 ask.dueOn(),
                 ask.state(),
                 store.lastMade(ask.id()).map(DayText::moment),
+                store.firstOpened(ask.id()).map(DayText::moment),
                 links.isReachable(ask),
                 ask.state().isOpen() && store.isClosed(ask.id()),
                 store.papers(ask.id()),

@@ -77,7 +77,7 @@ final class SideBySide {
         Cell cell = theirs.equals(Hundredths.ZERO) && mine.equals(Hundredths.ZERO)
                 ? Cell.EMPTY
                 : Cell.of(HoursAway.hours(theirs.toDecimal()));
-        return isWithin(day) && !theirs.equals(mine)
+        return away.on(day) > 0 && !theirs.equals(mine)
                 ? cell.differing(FactPath.of("schedule/" + day.getDayOfWeek().getValue()))
                 : cell;
     }
@@ -97,9 +97,5 @@ final class SideBySide {
     private static boolean covers(PriorLeave prior, LocalDate day) {
         long days = (prior.weeks().count() * DAYS_IN_WEEK + A_HUNDRED - 1) / A_HUNDRED;
         return !day.isBefore(prior.from()) && day.isBefore(prior.from().plusDays(days));
-    }
-
-    private boolean isWithin(LocalDate day) {
-        return !day.isBefore(away.from()) && !day.isAfter(away.to());
     }
 }

@@ -68,6 +68,13 @@ public class SideBySideTest {
         assertThat(compared(leave)).extracting(week -> week.monday().toString()).containsExactly("2026-09-21");
     }
 
+    @Test
+    public void aWeekdayOnWhichTheyAreNotAwayIsNoDifferenceOfTheDays() {
+        Leave leave = new Leave().missed("2026-09-23", "8");
+        leave.employer = employer("4.5");
+        assertThat(compared(leave)).isEmpty();
+    }
+
     private static List<DayPlan.Compared> compared(Leave leave) {
         return new PaidLeave()
                 .plan(leave.file(), leave.determined(), RulebookTables.BOOK, LocalDate.of(2026, 9, 14))
