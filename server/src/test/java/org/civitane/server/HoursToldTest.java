@@ -27,9 +27,14 @@ import org.civitane.server.intake.Drafts;
 import org.civitane.server.ledger.Ledger;
 import org.civitane.server.links.SimulatedAnswers;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.standins.Bank;
+import org.civitane.server.standins.Mood;
+import org.civitane.server.standins.Moods;
+import org.civitane.server.standins.Service;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -60,6 +65,12 @@ public class HoursToldTest extends LeaveStory {
 
     @Autowired
     private SimulatedAnswers others;
+
+    @Autowired
+    private Moods moods;
+
+    @Autowired
+    private Bank bank;
 
     private SignedIn caseworker;
     private ClaimView claim;
@@ -182,6 +193,32 @@ public class HoursToldTest extends LeaveStory {
     }
 
     @Test
+    public void whatTheBankIsToldOfStaysAsItIsWhateverIsToldMeanwhile() throws Exception {
+        moods.set(Service.BANK, Mood.DOWN);
+        payees.give(worker, claim.id(), iban("4401"), "Runa");
+        await("the bank is told of the first week", () -> first().left().isPositive());
+        tell(0, Map.of(tuesday(0), "2"));
+        assertThat(amountsOf(0)).containsExactly("83.00");
+        assertThat(tooMuch().path("amount").asString()).isEqualTo("62.25");
+        moods.set(Service.BANK, Mood.ANSWERS);
+        payNow(0);
+        assertThat(bank.booked(iban("4401")))
+                .filteredOn(booked -> booked.reference().startsWith(first().id().toString()))
+                .extracting(Bank.Booking::cents)
+                .containsExactly(8300L);
+        assertThat(tooMuch().path("amount").asString()).isEqualTo("62.25");
+    }
+
+    @AfterMethod(alwaysRun = true)
+    void answers() {
+        moods.set(Service.BANK, Mood.ANSWERS);
+    }
+
+    private Payment first() {
+        return payments.of(claim.id()).getFirst();
+    }
+
+    @Test
     public void hoursThatCannotBeAreRefusedAtTheirDayAndAnothersWeeksAreNotThere() throws Exception {
         assertThat(refused(0, tuesday(0), "9")).contains("422", "hours/" + tuesday(0), "you work 8 hours");
         assertThat(refused(0, tuesday(0), "many")).contains("422");
@@ -289,6 +326,10 @@ public class HoursToldTest extends LeaveStory {
         database.sql("update payment set due_on = ? where claim_id = ? and paid_for = ?")
                 .params(clock.today(), claim.id(), week(week).toString())
                 .update();
+        payNow(week);
+    }
+
+    private void payNow(int week) {
         database.sql("""
                         update scheduled_tasks set execution_time = now() where task_name = 'pay'
                           and exists (select from payment p where p.claim_id = ? and p.paid_for = ? and task_instance like p.id || '-%')""").params(claim.id(), week(week).toString()).update();

@@ -7,12 +7,14 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.civitane.core.calendar.Quarter;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.PaidFor;
 import org.civitane.core.programme.Status;
+import org.civitane.core.programme.paidleave.PaidLeave;
 import org.civitane.core.reasoning.Value;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -22,6 +24,7 @@ import org.civitane.server.dossier.Overlap;
 import org.civitane.server.following.Payment;
 import org.civitane.server.following.Payments;
 import org.civitane.server.intake.Drafts;
+import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.settlements.Settlements;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -170,6 +173,37 @@ public class LeaveTest extends LeaveStory {
                         leave(2).put("occupation", "8359"),
                         new Drafts.Signing(worker.displayName(), Optional.empty())))
                 .isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void whoReportedWagesStandsBesideTheEmployerThatWasNamed() throws Exception {
+        assertThat(employer("Skerry Ferries"))
+                .contains("\"state\":\"AGREES\"")
+                .contains("Skerry Ferries, "
+                        + new PaidLeave()
+                                .wording(Locale.ENGLISH)
+                                .shown(Quarter.of(start).minus(3).firstMonth()));
+        assertThat(employer("Tarn Quay Bakery")).contains("\"state\":\"DIFFERS\"", "\"text\":\"Skerry Ferries, ");
+    }
+
+    private String employer(String named) throws Exception {
+        ObjectNode answers = leave(2);
+        answers.putObject("employer").put("name", named);
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = answered(drafts.handInAnswers(
+                worker, "paid-leave", answers, new Drafts.Signing(worker.displayName(), Optional.empty())));
+        return JsonColumn.read(
+                        http.perform(get("/api/claims/" + claim.id() + "/desk").with(as(caseworker)))
+                                .andReturn()
+                                .getResponse()
+                                .getContentAsString(StandardCharsets.UTF_8))
+                .path("facts")
+                .valueStream()
+                .flatMap(group -> group.path("facts").valueStream())
+                .filter(fact -> fact.path("path").asString().equals("employer/name"))
+                .map(Object::toString)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -102,7 +102,7 @@ class DemoRegisters {
                 Optional.empty()));
         worker.reported(day)
                 .forEach(month -> wages.put(new WageRegister.Entry(
-                        worker.fullName(), worker.born(), DemoWorker.EMPLOYER, month, worker.monthly() + ".00")));
+                        worker.fullName(), worker.born(), worker.reportedBy(), month, worker.monthly() + ".00")));
     }
 
     private void tell(DemoHousehold household, LocalDate day) {

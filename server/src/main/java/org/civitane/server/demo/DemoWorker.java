@@ -74,6 +74,11 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
         return digits + PersonNumber.checkDigit(digits);
     }
 
+    /** Who reported their wages: for one of them somebody else than they name. */
+    String reportedBy() {
+        return turn == Turn.EARNED_LITTLE ? "Eastfold Nurseries" : EMPLOYER;
+    }
+
     /** The months for which their employer has reported wages. */
     List<YearMonth> reported(LocalDate today) {
         YearMonth now = YearMonth.from(today);

@@ -17,6 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What an application has registers asked. */
 final class Questions {
+    private static final int MONTHS_OF_A_QUARTER = 3;
+
     private static final int MONTHS_OF_WAGES = 3;
 
     private Questions() {}
@@ -74,7 +76,7 @@ final class Questions {
                         wages(
                                 member,
                                 quarters.getFirst().firstMonth(),
-                                quarters.getLast().lastMonth())));
+                                quarters.getLast().lastMonth().plusMonths(MONTHS_OF_A_QUARTER))));
     }
 
     private static boolean asksForIncome(Programme<?> programme) {

@@ -44,6 +44,7 @@ final class FactRows {
     private final CostFacts costs;
     private final MonthFacts months;
     private final OutsiderViews outsiders;
+    private final ReportedEmployers employers;
     private final List<Question> questions;
 
     FactRows(Dossier dossier, BenefitRecord benefits, Verification.Review review, FactWords words) {
@@ -57,6 +58,7 @@ final class FactRows {
         this.costs = new CostFacts(file, review.costs(), words);
         this.months = new MonthFacts(file, dossier.run(), words);
         this.outsiders = new OutsiderViews(file, dossier.run().programme().outsiders(), words);
+        this.employers = new ReportedEmployers(Claims.programmeOf(claim).reportedWages(), review.requests(), words);
         this.questions = Questions.of(Claims.programmeOf(claim)).toList();
     }
 
@@ -209,8 +211,9 @@ final class FactRows {
         Question part = question.parts().getFirst();
         JsonNode value = record.path(part.path());
         if (!value.isMissingNode()) {
-            facts.add(words.said(
-                    below(within, part.path()), words.label(question.path()), value, FactWords.kind(part.widget())));
+            FactPath path = below(within, part.path());
+            Fact said = words.said(path, words.label(question.path()), value, FactWords.kind(part.widget()));
+            facts.add(employers.beside(path, value, said));
         }
     }
 

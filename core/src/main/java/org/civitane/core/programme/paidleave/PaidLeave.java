@@ -96,7 +96,7 @@ public final class PaidLeave implements Programme<PaidLeaveCase> {
 
     @Override
     public Optional<ReportedWages> reportedWages() {
-        return Optional.of(new ReportedWages("quarterWages", "start"));
+        return Optional.of(new ReportedWages("quarterWages", "start", Optional.of("employer/name")));
     }
 
     @Override
