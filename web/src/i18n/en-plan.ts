@@ -31,7 +31,13 @@ export const enPlan = {
     title: 'The days you are away',
     intro:
       'Something has changed? Say the days of {{number}} anew. We decide on the new ones; your caseworker sees both.',
-    over: 'The days of {{number}} are decided. Write to us if something has changed.',
+    over: 'The days of {{number}} are decided. They can end earlier; for more days, apply anew or write to us.',
+    earlier: 'You go back earlier?',
+    earlierHow:
+      'Say the last day you are away. What we pay follows at once; for days that are paid already a caseworker looks at it.',
+    lastDay: 'Last day away',
+    end: 'This is the last day',
+    ended: 'Noted: your last day is {{day}}.',
     before: 'As you said them before',
     now: 'As they are now',
     save: 'Say these days',

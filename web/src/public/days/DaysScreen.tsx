@@ -12,6 +12,7 @@ import { FaultList, FaultsAtFields } from '../../facts/Faults';
 import { faultsOf } from '../../facts/faultsOf';
 import type { Asked, Given } from '../../facts/shapes';
 import PaintDays from '../../plan/PaintDays';
+import { EndEarlier } from './EndEarlier';
 
 type Days = Schemas['MyDays'];
 
@@ -33,6 +34,11 @@ export function DaysScreen() {
       </p>
       <h1 className="mt-1 text-3xl">{t('days.title')}</h1>
       <Problem of={days.error} />
+      {days.data?.canEndEarlier && (
+        <div className="mt-3 max-w-3xl">
+          <EndEarlier claim={claim} />
+        </div>
+      )}
       {days.data && <ChangeDays claim={claim} days={days.data} />}
     </Page>
   );

@@ -42,7 +42,7 @@ public class AccessTest extends ServerTest {
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":VALUES,
              "words":"x","granted":false,"despite":"x","reason":"x","path":"incomes/i1/amount","view":"TYPED","value":"420.00",
              "points":[],"dueOn":"DUE","then":"DECIDE","to":"TO","kind":"IDENTITY","subject":"m1","page":1,"password":"x","displayName":"x",
-             "referred":false,"iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","authorised":false,"atTheDesk":true,"before":"x","documents":[],"role":"AUDITOR","signInName":"x","said":{"name":"","answers":{},"remarks":{}},"supposed":{},"edition":0,"percent":1,"claimBack":false,"hours":{}}""";
+             "referred":false,"iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","authorised":false,"atTheDesk":true,"before":"x","documents":[],"role":"AUDITOR","signInName":"x","said":{"name":"","answers":{},"remarks":{}},"supposed":{},"edition":0,"percent":1,"day":"2026-01-05","claimBack":false,"hours":{}}""";
 
     /** They change nothing, or make a claim somebody's. */
     private static final Set<String> OF_ANYBODY_WHO_WORKS_CLAIMS = Set.of(

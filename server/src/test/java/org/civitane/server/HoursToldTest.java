@@ -219,6 +219,44 @@ public class HoursToldTest extends LeaveStory {
     }
 
     @Test
+    public void whoGoesBackEarlierIsPaidUpToThatDayAndTellsNoLaterWeeks() throws Exception {
+        assertThat(endOn(first.plusWeeks(WEEKS))).isEqualTo(422);
+        assertThat(endOn(first.minusDays(1))).isEqualTo(422);
+        assertThat(endOn(tuesday(5).minusDays(1))).isEqualTo(200);
+        assertThat(payments.of(claim.id()))
+                .filteredOn(payment -> payment.state() == Payment.State.STOPPED)
+                .extracting(Payment::time)
+                .containsExactly(week(5), week(6), week(7));
+        assertThat(answer(get(path())).path("weeks").valueStream())
+                .extracting(week -> week.path("state").asString())
+                .endsWith("TO_COME", "STOPPED", "STOPPED");
+        assertThat(endOn(tuesday(5)))
+                .as("there is no more to be had without applying")
+                .isEqualTo(422);
+        assertThat(dossier(claim)
+                        .run()
+                        .determination()
+                        .outcomes()
+                        .getFirst()
+                        .more()
+                        .get("granted"))
+                .hasToString("Decimal[number=1.00]");
+        worker = person(Role.APPLICANT);
+        assertThat(endOn(tuesday(2))).isEqualTo(404);
+    }
+
+    private int endOn(LocalDate day) throws Exception {
+        return http.perform(put("/api/my/claims/" + claim.id() + "/last-day")
+                        .contentType("application/json")
+                        .content("{\"day\":\"" + day + "\"}")
+                        .with(as(worker))
+                        .with(csrf()))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    @Test
     public void hoursThatCannotBeAreRefusedAtTheirDayAndAnothersWeeksAreNotThere() throws Exception {
         assertThat(refused(0, tuesday(0), "9")).contains("422", "hours/" + tuesday(0), "you work 8 hours");
         assertThat(refused(0, tuesday(0), "many")).contains("422");

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.claim.Act;
+import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.question.PaintedDays;
 import org.civitane.core.question.Question;
@@ -73,6 +74,7 @@ class DayChanges {
      * @param edition on which a change has to rest
      * @param questions those of the chapter that is about them
      * @param answers theirs, and the usual hours
+     * @param canEndEarlier whether it is decided, and the last day can still become an earlier one
      */
     record MyDays(
             String number,
@@ -81,6 +83,7 @@ class DayChanges {
             List<Asked> questions,
             JsonNode answers,
             boolean canChange,
+            boolean canEndEarlier,
             Optional<Plan> plan) {}
 
     @Transactional(readOnly = true)
@@ -102,6 +105,7 @@ class DayChanges {
                         .toList(),
                 answers,
                 claim.state().isOpen() && claim.state().allows(Act.ANSWER),
+                claim.state() == ClaimState.DECIDED && !claim.closed(),
                 plan(dossier, dossier.said().copy()));
     }
 

@@ -24,18 +24,22 @@ import org.springframework.web.bind.annotation.RestController;
 class ToldWeekController {
     private final MyWeeks mine;
     private final ToldWeeks weeks;
+    private final EarlierEnd end;
     private final ClaimActs acts;
     private final Replanning replanning;
 
-    ToldWeekController(MyWeeks mine, ToldWeeks weeks, ClaimActs acts, Replanning replanning) {
+    ToldWeekController(MyWeeks mine, ToldWeeks weeks, EarlierEnd end, ClaimActs acts, Replanning replanning) {
         this.mine = mine;
         this.weeks = weeks;
+        this.end = end;
         this.acts = acts;
         this.replanning = replanning;
     }
 
     /** @param hours by day; a day that is not named has none */
     record TellHours(@NotNull @Size(max = 7) Map<@Size(max = 10) String, @Size(max = 6) String> hours) {}
+
+    record LastDay(@NotNull LocalDate day) {}
 
     /** @param reason what a caseworker makes of it */
     record LookedAt(@NotNull @Size(max = 500) String reason) {}
@@ -52,6 +56,12 @@ class ToldWeekController {
             @RequestBody @Valid TellHours wish,
             @AuthenticationPrincipal SignedIn who) {
         return mine.tell(who, id, monday, wish.hours());
+    }
+
+    /** An earlier last day. */
+    @PutMapping("/api/my/claims/{id}/last-day")
+    LastDay end(@PathVariable UUID id, @RequestBody @Valid LastDay wish, @AuthenticationPrincipal SignedIn who) {
+        return new LastDay(end.end(who, id, wish.day()));
     }
 
     /** Weeks whose hours go beyond what was certified, until someone has looked at them. */

@@ -69,6 +69,14 @@ class ToldWeekStore {
                 .update();
     }
 
+    /** Weeks that begin after a day are not told. */
+    void stopAfter(UUID claim, LocalDate day) {
+        database.sql(
+                        "update told_week set state = 'STOPPED' where claim_id = ? and monday > ? and state in ('TO_COME', 'ASKED')")
+                .params(claim, day)
+                .update();
+    }
+
     void stop(UUID claim) {
         database.sql("update told_week set state = 'STOPPED' where claim_id = ? and state in ('TO_COME', 'ASKED')")
                 .param(claim)

@@ -69,7 +69,7 @@ class MyClaims {
      * @param tellsHours whether they tell the hours of its weeks
      * @param asksOthers whether others are asked on it as well
      * @param showsIdentity whether they are, or were, asked who they are
-     * @param canChangeDays whether it is about days that can still be said anew
+     * @param canChangeDays whether it is about days that can still be said anew, or end earlier
      * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
@@ -129,7 +129,7 @@ class MyClaims {
                 claim.state().isOpen()
                         && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()),
                 claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT),
-                claim.state().allows(Act.ANSWER)
+                (claim.state().allows(Act.ANSWER) || claim.state() == ClaimState.DECIDED && after.pays(claim))
                         && Claims.programmeOf(claim)
                                 .form()
                                 .flatMap(OnlineForm::painted)
