@@ -200,13 +200,15 @@ public class HoursToldTest extends LeaveStory {
         tell(0, Map.of(tuesday(0), "2"));
         assertThat(amountsOf(0)).containsExactly("83.00");
         assertThat(tooMuch().path("amount").asString()).isEqualTo("62.25");
+        assertThat(decideOn(tooMuch(), "Fewer hours were told.")).isEqualTo(200);
         moods.set(Service.BANK, Mood.ANSWERS);
         payNow(0);
         assertThat(bank.booked(iban("4401")))
                 .filteredOn(booked -> booked.reference().startsWith(first().id().toString()))
                 .extracting(Bank.Booking::cents)
                 .containsExactly(8300L);
-        assertThat(tooMuch().path("amount").asString()).isEqualTo("62.25");
+        assertThat(keptBack(0)).isEqualTo("0.00");
+        assertThat(first().state()).isEqualTo(Payment.State.BOOKED);
     }
 
     @AfterMethod(alwaysRun = true)
@@ -230,6 +232,11 @@ public class HoursToldTest extends LeaveStory {
         assertThat(answer(get(path())).path("weeks").valueStream())
                 .extracting(week -> week.path("state").asString())
                 .endsWith("TO_COME", "STOPPED", "STOPPED");
+        await("weeks that are over are asked for", () -> open().size() == WEEKS_AGO);
+        assertThat(endOn(tuesday(1))).isEqualTo(200);
+        assertThat(open())
+                .as("of those that are over, two begin after the last day")
+                .hasSize(2);
         assertThat(endOn(tuesday(5)))
                 .as("there is no more to be had without applying")
                 .isEqualTo(422);
@@ -240,7 +247,7 @@ public class HoursToldTest extends LeaveStory {
                         .getFirst()
                         .more()
                         .get("granted"))
-                .hasToString("Decimal[number=1.00]");
+                .hasToString("Decimal[number=0.40]");
         worker = person(Role.APPLICANT);
         assertThat(endOn(tuesday(2))).isEqualTo(404);
     }

@@ -51,6 +51,11 @@ public interface Programme<C extends CaseFile> {
         return Optional.empty();
     }
 
+    /** Whether its form asks for days that can be painted on a calendar. */
+    default boolean isAboutDays() {
+        return form().flatMap(OnlineForm::painted).isPresent();
+    }
+
     /**
      * Which papers a claim needs before it can be decided.
      *

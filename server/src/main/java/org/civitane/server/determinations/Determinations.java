@@ -8,7 +8,6 @@ import java.util.UUID;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determination;
-import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.KeptDeterminations;
@@ -59,9 +58,7 @@ public class Determinations {
     }
 
     private <C extends CaseFile> Optional<DayPlan> planned(CaseFiles.Read<C> read, Run run, LocalDate today) {
-        boolean isAboutDays =
-                read.programme().form().flatMap(OnlineForm::painted).isPresent();
-        return isAboutDays
+        return read.programme().isAboutDays()
                 ? read.programme().plan(read.file(), run.determination(), policies.book(), today)
                 : Optional.empty();
     }

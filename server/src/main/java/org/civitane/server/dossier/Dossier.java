@@ -99,8 +99,8 @@ public final class Dossier {
             Dossier dossier = new Dossier(each, from, () -> before);
             Claims.programmeOf(each)
                     .asEarlier(dossier.run().determination(), each.decidedAt().isPresent())
-                    .ifPresent(line ->
-                            all.add(new Earlier(each.number(), dossier.settled().read(), line)));
+                    .ifPresent(line -> all.add(
+                            new Earlier(each.number(), () -> dossier.settled().read(), line)));
         }
         return all;
     }
@@ -114,8 +114,8 @@ public final class Dossier {
 
     private static <C extends CaseFile> Optional<Overlap> overlap(CaseFiles.Read<C> read, Earlier other) {
         Class<C> type = read.programme().caseType();
-        List<LocalDate> days =
-                read.programme().overlap(read.file(), type.cast(other.read().file()));
+        List<LocalDate> days = read.programme()
+                .overlap(read.file(), type.cast(other.read().get().file()));
         return days.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Overlap(other.number(), days.getFirst(), days.getLast(), days.size()));

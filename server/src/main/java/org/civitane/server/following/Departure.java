@@ -35,14 +35,13 @@ class Departure {
         this.clock = clock;
     }
 
-    /** Settles what the bank is told, so that it stays the same however often it has to be; empty once that is over. */
+    /** Settles once what the bank is told, so that it stays the same however often it has to be; empty once that is over. */
     Optional<Payment> settled(Payment payment) {
         claims.hold(payment.claim());
-        if (!store.tell(payment.id(), clock.instant())) {
-            return Optional.empty();
+        if (store.tell(payment.id(), clock.instant())) {
+            store.find(payment.id()).ifPresent(overpayments::keepBack);
         }
-        store.find(payment.id()).ifPresent(overpayments::keepBack);
-        return store.find(payment.id());
+        return store.find(payment.id()).filter(now -> now.state() == Payment.State.PLANNED);
     }
 
     /** Writes down the bank's answer, while it is still awaited. */

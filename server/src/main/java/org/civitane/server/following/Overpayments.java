@@ -158,11 +158,9 @@ class Overpayments {
                         Phrase.full(debt.time().firstDay())));
     }
 
-    /** A payment leaves: what of it goes to what is owed. Asked again, nothing changes. */
+    /** A payment leaves: what of it goes to what is owed. */
     void keepBack(Payment payment) {
-        if (!payment.whom().isEmpty()
-                || !(payment.time() instanceof PaidFor.Week)
-                || payment.keptBack().isPositive()) {
+        if (!payment.whom().isEmpty() || !(payment.time() instanceof PaidFor.Week)) {
             return;
         }
         Money kept = Money.ZERO;

@@ -91,9 +91,9 @@ class PaymentStore {
                 .optional();
     }
 
-    /** It is told to the bank from now on, and its amount does not change any more. @return whether it is still planned */
+    /** It is told to the bank from now on, and its amount does not change any more. @return whether it was not before */
     boolean tell(UUID payment, Instant at) {
-        return database.sql("update payment set told_at = coalesce(told_at, ?) where id = ? and state = 'PLANNED'")
+        return database.sql("update payment set told_at = ? where id = ? and state = 'PLANNED' and told_at is null")
                         .params(Timestamp.from(at), payment)
                         .update()
                 == 1;

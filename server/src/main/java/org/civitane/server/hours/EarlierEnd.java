@@ -1,6 +1,7 @@
 package org.civitane.server.hours;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
@@ -8,6 +9,7 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.question.PaintedDays;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
@@ -30,13 +32,16 @@ class EarlierEnd {
     private final Dossiers dossiers;
     private final Repetition repetition;
     private final ToldWeekStore weeks;
+    private final Asks asks;
 
-    EarlierEnd(ClaimActs acts, Claims claims, Dossiers dossiers, Repetition repetition, ToldWeekStore weeks) {
+    EarlierEnd(
+            ClaimActs acts, Claims claims, Dossiers dossiers, Repetition repetition, ToldWeekStore weeks, Asks asks) {
         this.acts = acts;
         this.claims = claims;
         this.dossiers = dossiers;
         this.repetition = repetition;
         this.weeks = weeks;
+        this.asks = asks;
     }
 
     /**
@@ -65,7 +70,10 @@ class EarlierEnd {
         UUID claim = dossier.claim().id();
         Repetition.Repeated repeated = repetition.run(
                 dossier, Map.of(days.to(), StringNode.valueOf(day.toString())), Phrase.of("edition.ends-earlier"));
-        weeks.stopAfter(claim, day);
+        List<UUID> stopped = weeks.stopAfter(claim, day);
+        dossier.asks().stream()
+                .filter(ask -> stopped.contains(ask.about()) && ask.state().isOpen())
+                .forEach(asks::answered);
         claims.note(
                 claim,
                 Actor.of(applicant),

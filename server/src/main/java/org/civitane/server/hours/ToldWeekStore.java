@@ -69,12 +69,11 @@ class ToldWeekStore {
                 .update();
     }
 
-    /** Weeks that begin after a day are not told. */
-    void stopAfter(UUID claim, LocalDate day) {
-        database.sql(
-                        "update told_week set state = 'STOPPED' where claim_id = ? and monday > ? and state in ('TO_COME', 'ASKED')")
-                .params(claim, day)
-                .update();
+    /** Weeks that begin after a day are not told. @return which they are, by what their asks are about */
+    List<UUID> stopAfter(UUID claim, LocalDate day) {
+        return database.sql("""
+                        update told_week set state = 'STOPPED'
+                        where claim_id = ? and monday > ? and state in ('TO_COME', 'ASKED') returning id""").params(claim, day).query(UUID.class).list();
     }
 
     void stop(UUID claim) {

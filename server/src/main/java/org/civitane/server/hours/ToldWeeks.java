@@ -6,7 +6,6 @@ import java.util.UUID;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
-import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.PaidFor;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
@@ -64,7 +63,8 @@ class ToldWeeks {
     void decided(Decided event) {
         if (event.kind() == Decision.Kind.CLOSED) {
             store.stop(event.claim());
-        } else if (event.kind() == Decision.Kind.DETERMINED && isAboutDays(event.determination())) {
+        } else if (event.kind() == Decision.Kind.DETERMINED
+                && Catalogue.named(event.determination().programme()).isAboutDays()) {
             List<PaidFor.Week> weeks =
                     weeksOf(dossiers.of(event.claim()).settled().read(), event.determination());
             if (!weeks.isEmpty()) {
@@ -72,13 +72,6 @@ class ToldWeeks {
                 weeks.forEach(week -> jobs.ask(event.claim(), week.monday()));
             }
         }
-    }
-
-    private static boolean isAboutDays(Determination determination) {
-        return Catalogue.named(determination.programme())
-                .form()
-                .flatMap(OnlineForm::painted)
-                .isPresent();
     }
 
     private static <C extends CaseFile> List<PaidFor.Week> weeksOf(

@@ -2,6 +2,7 @@ package org.civitane.server.my;
 
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.fees.Charges;
 import org.civitane.server.following.Payments;
 import org.civitane.server.hours.HoursTold;
@@ -27,7 +28,9 @@ class AfterDecision {
 
     /** Whether they tell the hours of its weeks. */
     boolean tellsHours(ClaimView claim) {
-        return claim.state() == ClaimState.DECIDED && hours.areTold(claim.id());
+        return Claims.programmeOf(claim).isAboutDays()
+                && claim.state() == ClaimState.DECIDED
+                && hours.areTold(claim.id());
     }
 
     boolean asksForAFee(ClaimView claim) {

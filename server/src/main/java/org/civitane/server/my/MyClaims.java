@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.civitane.core.claim.Act;
 import org.civitane.core.claim.ClaimState;
-import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.asks.Ask;
@@ -130,10 +129,7 @@ class MyClaims {
                         && dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink()),
                 claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT),
                 (claim.state().allows(Act.ANSWER) || claim.state() == ClaimState.DECIDED && after.pays(claim))
-                        && Claims.programmeOf(claim)
-                                .form()
-                                .flatMap(OnlineForm::painted)
-                                .isPresent());
+                        && Claims.programmeOf(claim).isAboutDays());
     }
 
     /** While a claim is held nothing is wanted, and once all is done nothing more. */
