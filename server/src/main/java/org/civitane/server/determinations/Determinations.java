@@ -100,6 +100,18 @@ public class Determinations {
                 .single();
     }
 
+    /** The newest kept run of a claim. @param id under which it is kept */
+    public record Newest(UUID id, Run run) {}
+
+    /** What a claim that was decided was determined on last, as {@link #decided} tells it. */
+    public Newest newest(UUID claim) {
+        UUID id = database.sql("select id from determination_run where claim_id = ? order by ran_at desc limit 1")
+                .param(claim)
+                .query(UUID.class)
+                .single();
+        return new Newest(id, kept(id));
+    }
+
     /** A kept run, by the id that {@link #keep} gave. */
     public Run kept(UUID id) {
         return database.sql("select in_full::text, ran_on::text from determination_run where id = ?")

@@ -16,6 +16,7 @@ class Departure {
     private final PaymentStore store;
     private final Payments payments;
     private final Overpayments overpayments;
+    private final Replanning replanning;
     private final Attention attention;
     private final Claims claims;
     private final AgencyClock clock;
@@ -24,12 +25,14 @@ class Departure {
             PaymentStore store,
             Payments payments,
             Overpayments overpayments,
+            Replanning replanning,
             Attention attention,
             Claims claims,
             AgencyClock clock) {
         this.store = store;
         this.payments = payments;
         this.overpayments = overpayments;
+        this.replanning = replanning;
         this.attention = attention;
         this.claims = claims;
         this.clock = clock;
@@ -63,6 +66,7 @@ class Departure {
                         payment.time().toString()));
         if (state == Payment.State.RETURNED) {
             overpayments.keepNothingBack(payment);
+            replanning.cameBack(payment.claim());
             payments.cameBack(payment);
         } else {
             overpayments.keptBack(payment);

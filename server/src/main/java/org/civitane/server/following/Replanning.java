@@ -10,6 +10,7 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.PaidFor;
+import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.AgencyClock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -24,14 +25,21 @@ public class Replanning {
     private final PaymentStore store;
     private final Payments payments;
     private final Overpayments overpayments;
+    private final Determinations determinations;
     private final Attention attention;
     private final AgencyClock clock;
 
     Replanning(
-            PaymentStore store, Payments payments, Overpayments overpayments, Attention attention, AgencyClock clock) {
+            PaymentStore store,
+            Payments payments,
+            Overpayments overpayments,
+            Determinations determinations,
+            Attention attention,
+            AgencyClock clock) {
         this.store = store;
         this.payments = payments;
         this.overpayments = overpayments;
+        this.determinations = determinations;
         this.attention = attention;
         this.clock = clock;
     }
@@ -46,6 +54,15 @@ public class Replanning {
         replan(claim, run, payments.pays(determination));
         payments.goOn(claim);
         attention.to(claim);
+    }
+
+    /** Money of a held claim came back, so that it has not left: what was told while it was away counts now. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void cameBack(UUID claim) {
+        Determinations.Newest newest = determinations.newest(claim);
+        if (newest.run().programme().isAboutDays()) {
+            replan(claim, newest.id(), payments.pays(newest.run().determination()));
+        }
     }
 
     /** Whether someone has to look at what follows a claim is found out anew. */
