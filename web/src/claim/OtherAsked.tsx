@@ -55,7 +55,7 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
           {t('others.sentNow')}
         </p>
       )}
-      {may && isOpen && (anew || other.kind === 'SIGNATURE') && (
+      {may && isOpen && (
         <button type="button" className="min-h-11 cursor-pointer font-semibold text-primary" onClick={onForm}>
           {t('others.form')}
         </button>

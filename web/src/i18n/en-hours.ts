@@ -24,7 +24,7 @@ export const enHours = {
     title: 'Paid too much',
     what: '{{amount}} for the week from {{day}}',
     FOUND:
-      'The hours you told come to less than we had paid. A caseworker decides whether we claim it back; you need not do anything.',
+      'What you told us since comes to less than we had paid. A caseworker decides whether we claim it back; you need not do anything.',
     CLAIMED_BACK: 'We claim it back. Kept back so far: {{kept}}; still owed: {{rest}}.',
     settled: 'It is settled.',
     LET_GO: 'It is yours to keep.',
@@ -36,7 +36,7 @@ export const enHours = {
     agreed: 'Noted: at most {{percent}} % of each further week.',
     letter: 'The letter as PDF',
     atDesk: {
-      FOUND: 'More was paid than the hours come to that were told since. Nobody has decided on it.',
+      FOUND: 'More was paid than comes of what was told since. Nobody has decided on it.',
       CLAIMED_BACK:
         'Claimed back on {{date}}: {{reason}} Kept back so far {{kept}}, still owed {{rest}}; at most {{percent}} % of each further week.',
       LET_GO: 'Let go on {{date}}: {{reason}}',

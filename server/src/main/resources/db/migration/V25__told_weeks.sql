@@ -58,6 +58,10 @@ create index kept_back_of on kept_back (overpayment_id);
 -- When someone opened the page of their link.
 alter table ask_link add column opened_at timestamptz;
 
+-- A form that anyone may print has a code that leads the form back and nobody to the page.
+alter table ask_link drop constraint ask_link_way_check;
+alter table ask_link add constraint ask_link_way_check check (way in ('EMAIL', 'TEXT', 'PAPER', 'SCAN'));
+
 -- Money goes to an account, or as a postal order to an address.
 alter table payee add column address text not null default '';
 alter table payee add constraint payee_somewhere check ((iban = '') <> (address = ''));

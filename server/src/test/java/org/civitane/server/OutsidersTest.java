@@ -77,10 +77,12 @@ public class OutsidersTest extends LinkTest {
     public void aFormThatComesBackOnPaperFindsItsAskAndIsTakenDownByACaseworkerOnly() throws Exception {
         Visitor mine = new Visitor(server.port(), applicant.email());
         byte[] form = pdf(mine, "/api/my/claims/" + claim.id() + "/others/m2/form");
-        assertThat(mine.post("/api/my/claims/" + claim.id() + "/others/landlord/form", "")
-                        .status())
-                .as("whoever has the landlord's form can answer for them")
-                .isEqualTo(403);
+        byte[] printed = pdf(mine, "/api/my/claims/" + claim.id() + "/others/landlord/form");
+        assertThat(wordsOf(printed)).contains("Tarn Homes").doesNotContain("answer on your phone");
+        assertThat(new Page(Scan.code(printed)).open().path("detail").asString())
+                .as("whoever has the landlord's form cannot answer for them")
+                .contains("This code leads the form back to us");
+        assertThat(new Page(Scan.code(form)).open().path("title").asString()).isNotBlank();
         claim = taken(caseworker, claims.claim(claim.id()));
         Visitor desk = new Visitor(server.port(), caseworker.email());
         byte[] landlords = pdf(desk, "/api/claims/" + claim.id() + "/others/landlord/form");

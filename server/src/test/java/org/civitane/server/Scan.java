@@ -1,5 +1,10 @@
 package org.civitane.server;
 
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.NotFoundException;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -44,6 +49,19 @@ final class Scan {
 
     static byte[] empty() throws IOException {
         return png(sheet(new byte[0], 0));
+    }
+
+    /** The secret part of the link that the code of a form is. */
+    static String code(byte[] pdf) throws IOException {
+        try {
+            int[] dots = sheet(pdf, 0).getRGB(0, 0, WIDTH, HEIGHT, null, 0, WIDTH);
+            String link = new MultiFormatReader()
+                    .decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(WIDTH, HEIGHT, dots))))
+                    .getText();
+            return link.substring(link.indexOf('#') + 1);
+        } catch (NotFoundException e) {
+            throw new AssertionError("There is no code on the form.", e);
+        }
     }
 
     private static BufferedImage sheet(byte[] pdf, double turn) throws IOException {

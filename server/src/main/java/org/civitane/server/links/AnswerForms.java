@@ -33,10 +33,10 @@ class AnswerForms {
         this.texts = texts;
     }
 
-    /** The form for an ask, as PDF. Each has a code of its own, which is a link as well. */
-    byte[] of(Ask ask) {
+    /** The form for an ask, as PDF. Each has a code of its own, which is a link as well where it is on paper. */
+    byte[] of(Ask ask, Link.Way way) {
         LinkPage page = pages.onPaper(ask);
-        String link = links.make(ask, Link.Way.PAPER);
+        String link = links.make(ask, way);
         Map<String, Object> form = new HashMap<>();
         form.put("title", page.title());
         form.put("you", page.you());
@@ -48,6 +48,7 @@ class AnswerForms {
         form.put("months", monthsBack());
         form.put("signs", ask.kind() == Ask.Kind.SIGNATURE);
         form.put("code", SquareCode.inline(link));
+        form.put("opens", way == Link.Way.PAPER);
         return pdf.of("answer-form", form);
     }
 

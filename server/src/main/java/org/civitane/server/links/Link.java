@@ -31,7 +31,10 @@ record Link(
     enum Way {
         EMAIL,
         TEXT,
-        PAPER
+        /** On a form for whoever it is asked of: its code leads to the page as well. */
+        PAPER,
+        /** On a form that the applicant may print: its code leads the form back, and nobody to the page. */
+        SCAN
     }
 
     /** A link with its ask, as it is now. */

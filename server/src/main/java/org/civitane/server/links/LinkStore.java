@@ -89,9 +89,10 @@ class LinkStore {
                 .optional();
     }
 
-    /** When the last one was made. */
+    /** When the last one was made that was sent. */
     Optional<Instant> lastMade(UUID ask) {
-        return database.sql("select made_at from ask_link where ask_id = ? order by made_at desc limit 1")
+        return database.sql(
+                        "select made_at from ask_link where ask_id = ? and way in ('EMAIL', 'TEXT') order by made_at desc limit 1")
                 .param(ask)
                 .query((row, number) -> row.getTimestamp(1).toInstant())
                 .optional();

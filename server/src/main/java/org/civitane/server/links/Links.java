@@ -75,6 +75,9 @@ class Links implements Secrets {
     @Transactional(readOnly = true)
     Link.Opened open(String token) {
         Link link = find(token).orElseThrow(() -> Problem.notFound(Phrase.of("link.unknown")));
+        if (link.way() == Link.Way.SCAN) {
+            throw Problem.notFound(Phrase.of("link.scan"));
+        }
         if (link.expiresOn().isBefore(clock.today())) {
             throw Problem.notFound(Phrase.of("link.expired"));
         }

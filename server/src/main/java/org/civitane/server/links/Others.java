@@ -121,22 +121,17 @@ class Others {
     }
 
     /**
-     * The form on paper that an applicant may print, as PDF: its code is a link as well, so only where whoever opens it
-     * has to say who they are.
-     *
-     * @throws Problem when they are asked for something else than a signature
+     * The form on paper that an applicant may print, as PDF. Its code is a link as well only where whoever opens it has to
+     * say who they are.
      */
     byte[] formForApplicant(ClaimView claim, String whom) {
         Ask ask = open(dossiers.of(claim), whom);
-        if (ask.kind() != Ask.Kind.SIGNATURE) {
-            throw Problem.forbidden(Phrase.of("link.not-yours"));
-        }
-        return forms.of(ask);
+        return forms.of(ask, ask.kind() == Ask.Kind.SIGNATURE ? Link.Way.PAPER : Link.Way.SCAN);
     }
 
     /** The form on paper for someone who still owes something, as PDF. */
     byte[] form(ClaimView claim, String whom) {
-        return forms.of(open(dossiers.of(claim), whom));
+        return forms.of(open(dossiers.of(claim), whom), Link.Way.PAPER);
     }
 
     private List<Other> sent(Ask ask, Reach reach) {

@@ -154,7 +154,7 @@ final class PaidLeavePlan {
     }
 
     private Figures figures(LeaveYear year, Hundredths requested, Hundredths most) {
-        Figures.Builder figures = Figures.builder(8)
+        Figures.Builder figures = Figures.builder(9)
                 .add("requested", Weeks.of(requested))
                 .add("most", Weeks.of(most))
                 .add("entitlement", Weeks.of(year.entitlement()));
@@ -164,6 +164,10 @@ final class PaidLeavePlan {
         figures.add("remaining", Weeks.of(year.available().lessDownToZero(most)));
         if (granted.get("total") instanceof Value.Amount total) {
             figures.add("total", total);
+        }
+        Money withheld = most("national").plus(most("regional"));
+        if (withheld.isPositive()) {
+            figures.add("withheld", withheld);
         }
         Money lost = lost();
         if (lost.isPositive()) {
@@ -178,12 +182,20 @@ final class PaidLeavePlan {
 
     /** What late notice takes off. */
     private Money lost() {
+        return ofWeeks("reduction").reduce(Money.ZERO, Money::plus);
+    }
+
+    /** The most that a week has of a figure. */
+    private Money most(String figure) {
+        return ofWeeks(figure).max(Comparator.naturalOrder()).orElse(Money.ZERO);
+    }
+
+    private Stream<Money> ofWeeks(String figure) {
         return granted.get("payments") instanceof Value.Row(List<Value> rows)
                 ? rows.stream()
                         .map(row ->
-                                ((Value.Amount) ((Value.Fields) row).values().get("reduction")).money())
-                        .reduce(Money.ZERO, Money::plus)
-                : Money.ZERO;
+                                ((Value.Amount) ((Value.Fields) row).values().get(figure)).money())
+                : Stream.empty();
     }
 
     private DayPlan.Year drawn(LeaveYear year, Hundredths most, PolicyVersion version) {

@@ -72,6 +72,16 @@ public class PaidLeavePlanTest {
     }
 
     @Test
+    public void whatTaxTakesOfAWeekIsToldOnceItIsChosen() {
+        assertThat(plan(new Leave()).figures()).doesNotContainKey("withheld");
+        Leave leave = new Leave();
+        leave.withhold = Optional.of(new PaidLeaveCase.Withhold(true, true));
+        assertThat(Determined.text(plan(leave).figures().get("withheld"))).isEqualTo("63.00");
+        leave.withhold = Optional.of(new PaidLeaveCase.Withhold(false, true));
+        assertThat(Determined.text(plan(leave).figures().get("withheld"))).isEqualTo("18.00");
+    }
+
+    @Test
     public void singleDaysCountInTheirWeeksAlone() {
         Leave leave = new Leave().to("2026-10-30").missed("2026-09-22", "4").missed("2026-10-13", "8");
         assertThat(plan(leave).weeks())
