@@ -58,9 +58,7 @@ class DemoRegisters {
                 Optional.of(traveller.personNumber()),
                 Optional.empty(),
                 Optional.empty())));
-        DemoWorker.ALL.stream()
-                .filter(worker -> worker.turn() != DemoWorker.Turn.AGAIN)
-                .forEach(worker -> tell(worker, day));
+        DemoWorker.ALL.stream().filter(worker -> worker.isNew()).forEach(worker -> tell(worker, day));
         benefits.put(new BenefitRegister.Entry(
                 "FA-204417", "FOOD_ASSISTANCE", "ACTIVE", "Marit Ekelund", LocalDate.of(2025, 3, 1)));
     }

@@ -38,7 +38,9 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
         /** On single days, told week by week since it was decided. */
         TELLS_HOURS,
         /** The same person once more, for more weeks than that has left of the year. */
-        AGAIN;
+        AGAIN,
+        /** The same person once more, when an earlier leave has used all of the year. */
+        USED_UP;
 
         boolean isTaken() {
             return this != NEW;
@@ -57,7 +59,8 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
             new DemoWorker("Inês", "Rasmunde", LocalDate.of(2003, 12, 8), 6, 160, Turn.EARNED_LITTLE),
             new DemoWorker("Tuva", "Camacho", LocalDate.of(1991, 3, 30), 20, 2480, Turn.DECIDED),
             new DemoWorker("Runar", "Valadares", LocalDate.of(1984, 9, 6), 30, 2310, Turn.TELLS_HOURS),
-            new DemoWorker("Tuva", "Camacho", LocalDate.of(1991, 3, 30), 2, 2480, Turn.AGAIN));
+            new DemoWorker("Tuva", "Camacho", LocalDate.of(1991, 3, 30), 2, 2480, Turn.AGAIN),
+            new DemoWorker("Henrik", "Toledal", LocalDate.of(1968, 7, 19), 1, 2740, Turn.USED_UP));
 
     String fullName() {
         return given + " " + family;
@@ -69,9 +72,20 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
 
     /** Under which the civil register knows them. */
     String personNumber() {
-        int place = turn == Turn.AGAIN ? Turn.DECIDED.ordinal() : ALL.indexOf(this);
-        String digits = String.valueOf(FIRST_NUMBER + 6_543_217L * place);
+        String digits = String.valueOf(FIRST_NUMBER + 6_543_217L * ALL.indexOf(first()));
         return digits + PersonNumber.checkDigit(digits);
+    }
+
+    /** Whether they are here for the first time. */
+    boolean isNew() {
+        return first() == this;
+    }
+
+    private DemoWorker first() {
+        return ALL.stream()
+                .filter(worker -> worker.fullName().equals(fullName()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Who reported their wages: for one of them somebody else than they name. */
@@ -119,13 +133,13 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
     }
 
     private boolean isForCare() {
-        return !reason().equals("NEW_CHILD");
+        return reason().equals("OWN_HEALTH") || reason().equals("FAMILY_CARE");
     }
 
     /** What whom they ask answers, by who it is; nobody where they are silent. */
     Map<String, Map<String, String>> othersSay(LocalDate day) {
         return switch (turn) {
-            case NEW, EARNED_LITTLE, AGAIN -> Map.of();
+            case NEW, EARNED_LITTLE, AGAIN, USED_UP -> Map.of();
             case FEWER_HOURS -> Map.of("employer", employerSays(day, "380.00"), "care-provider", certified(day, 4));
             case NOW_AND_THEN -> Map.of("employer", contradicting(day), "care-provider", certified(day, 2));
             case LONG -> Map.of("employer", employerSays(day, ""), "care-provider", certified(day, 20));
@@ -167,7 +181,8 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
 
     /** The Monday of the first week. */
     LocalDate start(LocalDate day) {
-        return day.plusDays(turn.isDecided() ? 0 : 14).with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY));
+        return day.plusDays(turn.isDecided() ? 0 : turn == Turn.USED_UP ? 182 : 14)
+                .with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY));
     }
 
     private LocalDate told(LocalDate day) {
@@ -200,7 +215,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
                 }
             }
             case DECIDED -> answers.putObject("withhold").put("national", true).put("regional", false);
-            case NEW, LONG, EARNED_LITTLE, AGAIN -> {}
+            case NEW, LONG, EARNED_LITTLE, AGAIN, USED_UP -> {}
         }
     }
 
@@ -208,6 +223,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
         return switch (turn) {
             case LONG -> 20;
             case AGAIN -> 12;
+            case USED_UP -> 2;
             case TELLS_HOURS -> 9;
             case NEW, FEWER_HOURS, NOW_AND_THEN, EARNED_LITTLE, DECIDED -> 4;
         };
@@ -215,9 +231,10 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
 
     private String reason() {
         return switch (turn) {
-            case NEW, LONG, EARNED_LITTLE -> "OWN_HEALTH";
+            case NEW, LONG, USED_UP -> "OWN_HEALTH";
             case FEWER_HOURS, NOW_AND_THEN, TELLS_HOURS -> "FAMILY_CARE";
             case DECIDED, AGAIN -> "NEW_CHILD";
+            case EARNED_LITTLE -> "SAFETY";
         };
     }
 
@@ -225,7 +242,7 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
         return switch (turn) {
             case FEWER_HOURS -> "REDUCED";
             case NOW_AND_THEN, TELLS_HOURS -> "INTERMITTENT";
-            case NEW, LONG, EARNED_LITTLE, DECIDED, AGAIN -> "CONTINUOUS";
+            case NEW, LONG, EARNED_LITTLE, DECIDED, AGAIN, USED_UP -> "CONTINUOUS";
         };
     }
 }
