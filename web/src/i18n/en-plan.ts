@@ -38,6 +38,7 @@ export const enPlan = {
     lastDay: 'Last day away',
     end: 'This is the last day',
     ended: 'Noted: your last day is {{day}}.',
+    closed: 'The days of {{number}} cannot be changed any more. Write to us if something has changed.',
     before: 'As you said them before',
     now: 'As they are now',
     save: 'Say these days',

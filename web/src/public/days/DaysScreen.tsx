@@ -85,7 +85,9 @@ function ChangeDays({ claim, days }: { claim: string; days: Days }) {
   return (
     <form noValidate onSubmit={submit} className="mt-3 max-w-3xl pb-16">
       <p className="mb-4 max-w-prose">
-        {t(days.canChange ? 'days.intro' : 'days.over', { number: days.number })}
+        {t(days.canChange ? 'days.intro' : days.canEndEarlier ? 'days.over' : 'days.closed', {
+          number: days.number,
+        })}
       </p>
       <FaultList faults={looked ? faults : []} />
       <PaintDays
