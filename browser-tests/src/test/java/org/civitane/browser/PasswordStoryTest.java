@@ -28,6 +28,8 @@ public class PasswordStoryTest {
         Page phone = civitane.visitor(390, 844);
         phone.navigate("/sign-in");
         phone.getByText("Forgot your password?").click();
+        // the page before has a field of that name as well, and stays until this one is there
+        phone.getByText("Send the link").waitFor();
         phone.getByLabel("E-mail address").fill(EMAIL);
         press(phone, "Send the link");
         assertThat(phone.getByText("If an account has this address, a link is on its way to it."))
