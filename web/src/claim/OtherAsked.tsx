@@ -55,22 +55,28 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
           {t('others.sentNow')}
         </p>
       )}
-      {may && isOpen && (
-        <button type="button" className="min-h-11 cursor-pointer font-semibold text-primary" onClick={onForm}>
-          {t('others.form')}
-        </button>
-      )}
       {!WAYS.some((each) => isAbout(error, `contact/${each}`)) && <Problem of={error} />}
-      {canSend && other.sent && other.reachable && (
-        <Press
-          type="button"
-          className="btn btn-outline btn-primary mt-2 h-auto min-h-11"
-          busy={busy}
-          onClick={() => onSend({ email: '', phone: '', personNumber: '' })}
-        >
-          {t('others.remind')}
-        </Press>
-      )}
+      <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 empty:hidden">
+        {canSend && other.sent && other.reachable && (
+          <Press
+            type="button"
+            className="btn btn-outline btn-primary h-auto min-h-11"
+            busy={busy}
+            onClick={() => onSend({ email: '', phone: '', personNumber: '' })}
+          >
+            {t('others.remind')}
+          </Press>
+        )}
+        {may && isOpen && (
+          <button
+            type="button"
+            className="min-h-11 cursor-pointer font-semibold text-primary"
+            onClick={onForm}
+          >
+            {t('others.form')}
+          </button>
+        )}
+      </div>
       {canSend && (
         <details className="mt-2" open={!other.reachable}>
           <summary className="cursor-pointer py-2.5 font-semibold text-primary">
