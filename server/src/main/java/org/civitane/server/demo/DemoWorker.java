@@ -186,7 +186,9 @@ record DemoWorker(String given, String family, LocalDate born, int daysAgo, int 
     }
 
     private LocalDate told(LocalDate day) {
-        return turn == Turn.NOW_AND_THEN ? day : start(day).minusDays(40);
+        return turn == Turn.NOW_AND_THEN || turn == Turn.USED_UP
+                ? day
+                : start(day).minusDays(40);
     }
 
     private void leave(ObjectNode answers, LocalDate day) {

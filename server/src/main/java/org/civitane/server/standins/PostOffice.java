@@ -2,11 +2,8 @@ package org.civitane.server.standins;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.sql.Timestamp;
 import java.util.List;
-import org.civitane.server.platform.AgencyClock;
 import org.springframework.context.annotation.Profile;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,12 +19,10 @@ import org.springframework.web.bind.annotation.RestController;
 public class PostOffice {
     private static final String NOBODY = "4999";
 
-    private final JdbcClient database;
-    private final AgencyClock clock;
+    private final Bookings bookings;
 
-    PostOffice(JdbcClient database, AgencyClock clock) {
-        this.database = database;
-        this.clock = clock;
+    PostOffice(Bookings bookings) {
+        this.bookings = bookings;
     }
 
     /** Money to bring. */
@@ -40,27 +35,15 @@ public class PostOffice {
     @PutMapping("/standins/post-office/orders/{reference}")
     public Brought bring(@PathVariable String reference, @RequestBody Order order) {
         boolean returned = order.address().endsWith(NOBODY);
-        database.sql("""
-                        insert into standin_booking (id, iban, address, cents, state, at) values (?, '', ?, ?, ?, ?)
-                        on conflict (id) do nothing""")
-                .params(
-                        reference,
-                        order.address(),
-                        returned ? 0 : order.cents(),
-                        returned ? "RETURNED" : "BOOKED",
-                        Timestamp.from(clock.instant()))
-                .update();
-        return database.sql("select id, state, cents from standin_booking where id = ?")
-                .param(reference)
-                .query((row, number) -> new Brought(row.getString(1), row.getString(2), row.getLong(3)))
-                .single();
+        return brought(bookings.keep(reference, "", order.address(), returned, order.cents()));
     }
 
     /** All that was brought to an address, as it came. */
     public List<Brought> brought(String address) {
-        return database.sql("select id, state, cents from standin_booking where address = ? order by at, id")
-                .param(address)
-                .query((row, number) -> new Brought(row.getString(1), row.getString(2), row.getLong(3)))
-                .list();
+        return bookings.ofAddress(address).stream().map(PostOffice::brought).toList();
+    }
+
+    private static Brought brought(Bookings.Booked booked) {
+        return new Brought(booked.reference(), booked.state(), booked.cents());
     }
 }
