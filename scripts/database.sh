@@ -35,7 +35,7 @@ cluster_start() {
 
 # Neither values of statements nor rows reach its log: they may be about a person.
 cluster_options() {
-  printf -- '-p %s -c log_error_verbosity=terse -c log_min_error_statement=panic -c log_parameter_max_length_on_error=0' "$db_port"
+  printf -- '-p %s -c log_error_verbosity=terse -c log_min_error_statement=panic -c log_parameter_max_length_on_error=0 %s' "$db_port" "${cluster_more:-}"
 }
 
 cluster_make() {
@@ -51,7 +51,7 @@ cluster_make() {
 listen_addresses = '127.0.0.1'
 unix_socket_directories = ''
 shared_buffers = 256MB
-max_connections = 80
+max_connections = 160
 CONF
   mv "$making/data" "$db_home/data"
   rm -r "$making"
@@ -77,11 +77,18 @@ cluster_remove() { # FOLDER
   rm -rf "$db_home" "$1"
 }
 
-database_create() { # NAME, unless it is there; and the role of the application, which owns nothing
-  local sql=(env PGPASSWORD="$db_password" "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d postgres -qtA -v ON_ERROR_STOP=1)
-  if [ -z "$("${sql[@]}" -c "select 1 from pg_database where datname = '$1'")" ]; then "${sql[@]}" -c "create database $1"; fi
-  if [ -z "$("${sql[@]}" -c "select 1 from pg_roles where rolname = 'civitane_app'")" ]; then "${sql[@]}" -c "create role civitane_app"; fi
-  "${sql[@]}" <<<"alter role civitane_app login password '$db_app_password';"
+database_sql() { # STATEMENT [DATABASE]
+  PGPASSWORD="$db_password" "$pg_bin/psql" -h 127.0.0.1 -p "$db_port" -U civitane -d "${2:-postgres}" -qtA -v ON_ERROR_STOP=1 <<<"set client_min_messages = warning; $1"
+}
+
+database_create() { # NAME [TEMPLATE], unless it is there; and the role of the application, which owns nothing
+  if [ -z "$(database_sql "select 1 from pg_database where datname = '$1'")" ]; then database_sql "create database $1 ${2:+template $2}"; fi
+  if [ -z "$(database_sql "select 1 from pg_roles where rolname = 'civitane_app'")" ]; then database_sql "create role civitane_app"; fi
+  database_sql "alter role civitane_app login password '$db_app_password'"
+}
+
+database_remove() { # NAME, if it is there
+  database_sql "drop database if exists $1 with (force)"
 }
 
 database_prompt() {

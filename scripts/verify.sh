@@ -1,51 +1,158 @@
-# Runs the tests, against a database of their own that is made and removed here, and counts them.
+# Runs the tests, against databases of their own that are made and removed here, and counts them.
 
-verify() {
-  local parts=("$@") part started=$SECONDS status=0
-  if [ ${#parts[@]} = 0 ]; then parts=(format core exchange cli web server browser); fi
+all_parts=(format core exchange cli web server browser)
+
+# What the parts are made of is built once, then they run in two lanes: the server's tests take about as long as all
+# others; the demo for the browser's is told beside them. Every part runs and tells how it went, also when another failed.
+verify() { # [PART[=TEST,…]…]: of a part those tests alone
+  local parts=("${@%%=*}") part started=$SECONDS status=0
+  declare -A only=()
+  for part in "$@"; do case $part in *=*) only[${part%%=*}]=${part#*=} ;; esac; done
+  if [ ${#parts[@]} = 0 ]; then parts=("${all_parts[@]}"); fi
+  for part in "${parts[@]}"; do
+    case " ${all_parts[*]} " in *" $part "*) ;; *) fail "There is no part \"$part\": ${all_parts[*]}." 2 ;; esac
+  done
   need_build_tools
   test_home=$state/test-$$
   mkdir -p "$test_home"
-  trap 'cluster_remove "$test_home/pg"; rm -rf "$test_home"' EXIT
-  rm -f "$root"/server/target/*-tests.log*
+  trap verify_clear EXIT
+  rm -f "$root"/{server,browser-tests}/target/*-tests.log*
   find "$root" -path '*/node_modules' -prune -o -path '*/target/surefire-reports/*' -name '*.xml' -exec rm {} +
-  for part in "${parts[@]}"; do
-    say "— $part"
-    case $part in
-      format) maven spotless:check || status=1 ;;
-      web) verify_web || status=1 ;;
-      core | exchange | cli) verify_maven "$part" || status=1 ;;
-      server) need_tesseract; { web_install && test_database server && verify_maven server; } || status=1 ;;
-      browser) need_chromium; need_tesseract; { web_install && test_database browser && verify_maven browser-tests; } || status=1 ;;
-      *) fail "There is no part \"$part\": format core exchange cli web server browser." 2 ;;
-    esac
-    if [ $status != 0 ]; then say "civitane: $part failed."; break; fi
-  done
+  if verify_part build "${parts[@]}"; then
+    {
+      if with_server; then verify_part learn || true; fi
+      touch "$test_home/learned"
+      case " ${parts[*]} " in *' server '*) verify_part server || true ;; esac
+    } &
+    case " ${parts[*]} " in *' browser '*) { wait_for learned && verify_part demo; touch "$test_home/demo-told"; } & ;; esac
+    for part in "${parts[@]}"; do
+      if [ "$part" = browser ]; then wait_for demo-told; fi
+      if [ "$part" != server ]; then verify_part "$part" || true; fi
+    done
+    wait
+  fi
+  if [ -n "$(ls "$test_home"/failed-* 2>/dev/null)" ]; then status=1; fi
+  slowest_tests
   closing_line $((SECONDS - started))
   return $status
 }
 
+verify_clear() {
+  local cluster
+  for cluster in "$test_home"/pg*; do if [ -d "$cluster" ]; then cluster_remove "$cluster"; fi; done
+  rm -rf "$test_home"
+}
+
+verify_part() { # PART [ARGUMENT…]: runs it and tells how it went; all it said when it failed
+  local part=$1 began=$SECONDS
+  if "verify_$part" "${@:2}" >"$test_home/$part.log" 2>&1; then
+    say "— $part: $((SECONDS - began)) s"
+  else
+    touch "$test_home/failed-$part"
+    say "— $part FAILED after $((SECONDS - began)) s:"$'\n'"$(what_failed "$test_home/$part.log")"
+    return 1
+  fi
+}
+
+with_server() { case " ${parts[*]} " in *' server '* | *' browser '*) true ;; *) false ;; esac; }
+
+wait_for() { until [ -f "$test_home/$1" ]; do sleep 0.5; done; } # FILE that another lane leaves
+
+what_failed() { # LOG: how it ended, without where in the code each failure came through
+  grep -av '^[[:space:]]*at \|^[[:space:]]*\.\.\. [0-9]\|^$\|^\[ERROR\] *$\|-> \[Help\|Re-run Maven\|To see the full\|For more info' "$1" | cut -c1-500 | tail -n 80
+}
+
+verify_build() { # PART…: all that these stand on, in one build
+  local modules=core,exchange,cli
+  if with_server; then modules=core,exchange,cli,web,server,browser-tests && need_tesseract && need_postgres || return 1; fi
+  case " $* " in *' browser '*) need_chromium || return 1 ;; esac
+  case "$modules $* " in *web*) web_install || return 1 ;; esac
+  maven -T2 install -DskipTests -pl "$modules"
+}
+
+# A cluster for databases, and what makes the application as it is shipped start quickly: learned once for all servers.
+verify_learn() {
+  test_servers
+  printf tests >"$test_home/register-key"
+  printf tests >"$test_home/signing-secret"
+  take_apart "$serve_app/server" && test_cluster || return 1
+  serve_learn
+}
+
+# The demo, told once, and its papers read once: every other database with the demo is a copy of this.
+verify_demo() {
+  local at pid
+  test_servers
+  test_cluster && database_create civitane_demo || return 1
+  archive_flags "$serve_app/server"
+  at=$(free_port 8640)
+  serve_java civitane_demo "$test_home/demo-papers" "$test_home/demo.log" "$at" demo "${archive_used[@]}" &
+  pid=$!
+  await_server "$at" "$pid" || { cat "$test_home/demo.log"; return 1; }
+  until [ "$(database_sql "select count(*) from paper_reading where state = 'WAITING'" civitane_demo)" = 0 ]; do
+    kill -0 "$pid" || return 1
+    sleep 0.5
+  done
+  kill "$pid"
+  wait "$pid" || true
+}
+
+test_servers() { serve_home=$test_home serve_app=$test_home/app serve_secrets=$test_home serve_as=(); }
+
+verify_format() { maven spotless:check; }
+verify_core() { surefire core; }
+verify_exchange() { surefire exchange; }
+verify_cli() { surefire cli; }
+
+surefire() { # PART [MODULE [EXECUTION]]
+  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -Dsurefire.failIfNoSpecifiedTests=false}
+}
+
 verify_web() {
-  web_install && (cd "$root/web" && npm run --silent lint && npm run --silent build && npm run --silent test -- --reporter=default --reporter=junit --outputFile=target/surefire-reports/TEST-web.xml)
+  (cd "$root/web" && npm run --silent lint && npm run --silent test -- --reporter=default --reporter=junit --outputFile=target/surefire-reports/TEST-web.xml)
 }
 
-verify_maven() { # MODULE with its tests; what it stands on is built without
-  maven install -DskipTests -pl "$1" -am && maven surefire:test -pl "$1"
+# Two at a time, each on a database of its own; then those that end servers, the last on a cluster that it may end too.
+verify_server() {
+  local status=0
+  test_cluster && test_database civitane_server_1 && database_create civitane_server_2 || return 1
+  surefire server || status=1
+  test_cluster alone && test_database civitane_server_1 || return 1
+  surefire server server alone || status=1
+  return $status
 }
 
-test_database() { # NAME
-  cluster_start "$test_home/pg" 54420
-  database_create "civitane_$1"
-  export CIVITANE_TEST_DATABASE_URL="jdbc:postgresql://127.0.0.1:$db_port/civitane_$1" CIVITANE_TEST_DATABASE_PASSWORD="$db_password"
-  export CIVITANE_TEST_DATABASE_APP_PASSWORD="$db_app_password" CIVITANE_TEST_DATABASE_LOG="$db_home/data/server.log"
-  restart_command >"$test_home/restart"
-  chmod +x "$test_home/restart"
-  export CIVITANE_TEST_DATABASE_RESTART="$test_home/restart"
+verify_browser() {
+  test_cluster && test_database civitane_browser_1 civitane_demo && database_create civitane_browser_2 civitane_demo || return 1
+  surefire browser browser-tests
+}
+
+test_cluster() { cluster_more='-c fsync=off -c full_page_writes=off' && cluster_start "$test_home/pg${1:+-$1}" 54420; } # [NAME]
+
+test_database() { # NAME [TEMPLATE]: makes it, and tells the tests of it; each of several adds its number to the name
+  database_create "$1" "${2:-}"
+  restart_command >"$test_home/restart-$1"
+  chmod +x "$test_home/restart-$1"
+  export CIVITANE_TEST_DATABASE="jdbc:postgresql://127.0.0.1:$db_port/${1%_1}" CIVITANE_TEST_DATABASE_PASSWORD="$db_password"
+  export CIVITANE_TEST_DATABASE_APP_PASSWORD="$db_app_password" CIVITANE_TEST_DATABASE_LOGS="${CIVITANE_TEST_DATABASE_LOGS:+$CIVITANE_TEST_DATABASE_LOGS:}$db_home/data/server.log"
+  export CIVITANE_TEST_DATABASE_RESTART="$test_home/restart-$1" CIVITANE_TEST_STORE="$test_home/demo-papers"
+  if [ -d "$test_home/app" ]; then
+    archive_flags "$test_home/app/server"
+    export CIVITANE_TEST_APP="$test_home/app/server/civitane-server-app.jar" CIVITANE_TEST_APP_FLAGS="${archive_used[*]}"
+  fi
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 }
 
+test_reports() { find "$root" -path '*/node_modules' -prune -o -path '*/target/surefire-reports/TEST-*.xml' -print0; }
+
+slowest_tests() {
+  say $'\nThe slowest tests:'
+  test_reports | xargs -0 -r grep -ho '<testcase [^>]*' \
+    | sed -n 's/.* name="\([^"]*\)".* classname="\([^"]*\)".* time="\([0-9.]*\)".*/\3 s  \2 \1/p' | sort -rn | head -10 | sed 's/^/  /' >&2
+}
+
 closing_line() {
-  find "$root" -path '*/node_modules' -prune -o -path '*/target/surefire-reports/TEST-*.xml' -print0 | xargs -0 -r cat \
+  test_reports | xargs -0 -r cat \
     | awk -v seconds="$1" '/<testsuite / {
         match($0, / tests="[0-9]+"/); t += substr($0, RSTART + 8, RLENGTH - 9)
         match($0, / errors="[0-9]+"/); e += substr($0, RSTART + 9, RLENGTH - 10)

@@ -16,10 +16,15 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.civitane.server.CivitaneServer;
@@ -28,6 +33,7 @@ import org.civitane.server.standins.WageRegister;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.util.FileSystemUtils;
 
 /** The real server on a database of its own with the demo data, and a headless Chromium to use it with. */
 final class Civitane {
@@ -47,7 +53,7 @@ final class Civitane {
     private static final Pattern CODE = Pattern.compile("\\b[0-9]{6}\\b");
     private static final int READS = 200;
     /** Milliseconds; a machine that is busy is no failure. */
-    private static final double PATIENCE = 15_000;
+    private static final double PATIENCE = 60_000;
 
     private static Civitane shared;
 
@@ -55,6 +61,11 @@ final class Civitane {
     private final Playwright playwright;
     private final Browser browser;
     private final String address;
+    /** Whoever signed in once need not type it again, as long as that lasts. */
+    private final Map<String, Kept> signIns = new HashMap<>();
+
+    /** What a browser keeps of having signed in, and the page to which that led. */
+    private record Kept(String storage, String leadsTo) {}
 
     private Civitane(ConfigurableApplicationContext server, String address) {
         this.server = server;
@@ -68,8 +79,11 @@ final class Civitane {
                         .setArgs(CHROMIUM_FLAGS));
     }
 
-    /** The one server and browser that all stories share; they end with this process. */
+    /** The one server and browser that all stories share; they end with this process, the pages with their story. */
     static synchronized Civitane start() throws IOException {
+        if (shared != null) {
+            shared.browser.contexts().forEach(BrowserContext::close);
+        }
         if (shared == null) {
             shared = startOnce();
             Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
@@ -80,6 +94,10 @@ final class Civitane {
     private static Civitane startOnce() throws IOException {
         int port = freePort();
         Path store = Files.createTempDirectory("civitane-browser");
+        String demo = System.getenv("CIVITANE_TEST_STORE");
+        if (demo != null) {
+            FileSystemUtils.copyRecursively(Path.of(demo), store);
+        }
         ConfigurableApplicationContext server = SpringApplication.run(
                 CivitaneServer.class,
                 "--spring.datasource.url=" + System.getenv("CIVITANE_TEST_DATABASE_URL"),
@@ -90,9 +108,10 @@ final class Civitane {
                 "--spring.flyway.clean-disabled=false",
                 "--server.port=" + port,
                 "--civitane.store=" + store,
-                "--civitane.register-key=browser-tests",
+                "--civitane.register-key=tests",
+                "--civitane.password-memory=64KB",
                 "--civitane.sign-ups-an-hour=1000",
-                "--civitane.signing-secret=browser-tests");
+                "--civitane.signing-secret=tests");
         return new Civitane(server, "http://127.0.0.1:" + port);
     }
 
@@ -124,8 +143,20 @@ final class Civitane {
     }
 
     Page signedIn(String email, int width, int height) {
+        Kept kept = signIns.get(email);
+        if (kept != null) {
+            Page page = visitor(new Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setStorageState(kept.storage()));
+            if (page.context().request().get("/api/session").text().contains(email)) {
+                page.navigate(kept.leadsTo());
+                return page;
+            }
+            page.context().close();
+        }
         Page page = signedInAsFarAs(email, width, height);
         page.waitForURL(url -> !url.endsWith("/sign-in"));
+        signIns.put(email, new Kept(page.context().storageState(), page.url()));
         return page;
     }
 
@@ -209,6 +240,26 @@ final class Civitane {
                           and exists (select from payment p join claim c on c.id = p.claim_id
                                       where c.number = ? and task_instance like p.id || '-%')""").param(number).update();
         server.getBean(Scheduler.class).triggerCheckForDueExecutions();
+    }
+
+    /** Waits until so many payments of a claim have been made. */
+    void awaitPayments(String number, int paid) {
+        JdbcClient database = server.getBean(JdbcClient.class);
+        await(
+                paid + " payments of " + number,
+                () -> database.sql("""
+                                select count(*) from payment p join claim c on c.id = p.claim_id
+                                where c.number = ? and p.state = 'BOOKED'""").param(number).query(Integer.class).single() == paid);
+    }
+
+    private static void await(String what, BooleanSupplier happened) {
+        long until = System.nanoTime() + Duration.ofMillis((long) PATIENCE).toNanos();
+        while (!happened.getAsBoolean()) {
+            if (System.nanoTime() > until) {
+                throw new AssertionError("Did not happen: " + what);
+            }
+            LockSupport.parkNanos(Duration.ofMillis(50).toNanos());
+        }
     }
 
     /** Opens a claim of the demo by the running number of its programme, through the search. */

@@ -153,11 +153,8 @@ public class RentArrearsStoryTest {
                 .click();
         assertThat(desk.getByText("It goes to the account of Selje Row ending in 5555."))
                 .isVisible();
-        for (int tries = 0; tries < 20 && phone.getByText("✓ paid").count() < 2; tries++) {
-            phone.waitForTimeout(500);
-            phone.reload();
-            phone.getByText("planned for").or(phone.getByText("✓ paid")).first().waitFor();
-        }
+        civitane.awaitPayments(number, 2);
+        phone.reload();
         assertThat(phone.getByText("✓ paid")).hasCount(2);
         assertThat(Civitane.violations(phone)).isEmpty();
         assertThat(Civitane.violations(desk)).isEmpty();

@@ -6,6 +6,7 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.format.DateTimeFormatter;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -142,7 +143,7 @@ public class FollowingTest extends ServerTest {
                 .put(
                         "name",
                         dossier(claim).said().file().members().get(1).name().full())
-                .put("signedAt", clock.localNow().withNano(0).toString());
+                .put("signedAt", DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss").format(clock.localNow()));
         file.withObject("landlord").put("takesPart", "NO");
         CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.bytes(file));
         claims.addEdition(

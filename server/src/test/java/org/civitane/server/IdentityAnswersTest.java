@@ -90,7 +90,7 @@ public class IdentityAnswersTest extends IdentityTest {
         byte[] picture = picture(passport());
         String upload = begin("PASSPORT", "", picture.length);
         assertThat(piece(upload, 0, Arrays.copyOf(picture, PIECE)).status()).isEqualTo(204);
-        Visitor again = new Visitor(server.port(), applicant.email());
+        Visitor again = new Visitor(PORT, applicant.email());
         String arrived = again.send(
                         upload,
                         request -> request.header("Tus-Resumable", "1.0.0")
@@ -163,14 +163,14 @@ public class IdentityAnswersTest extends IdentityTest {
     public void nobodyElseSeesOrSendsAnything() {
         send("PASSPORT", "", picture(passport()));
         String paper = identity().path("documents").path(0).path("id").asString();
-        Visitor neighbour = new Visitor(server.port(), person(Role.APPLICANT).email());
+        Visitor neighbour = new Visitor(PORT, person(Role.APPLICANT).email());
         assertThat(neighbour.get(my("/identity")).status()).isEqualTo(404);
         assertThat(neighbour.get(my("/papers/" + paper + "/picture")).status()).isEqualTo(404);
         assertThat(neighbour
                         .send("DELETE", my("/identity/documents/" + paper), "")
                         .status())
                 .isEqualTo(404);
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         assertThat(desk.get("/api/claims/" + claim.id() + "/readings").body()).doesNotContain(paper);
         assertThat(desk.get("/api/claims/" + claim.id() + "/papers/" + paper + "/picture")
                         .status())
@@ -181,10 +181,10 @@ public class IdentityAnswersTest extends IdentityTest {
     public void aCodeLetsAPhoneSendPicturesOnceAndNothingElse() {
         JsonNode code = json(person.post(my("/identity/carry"), ""));
         String token = code.path("address").asString().replaceAll("^.*#", "");
-        Visitor phone = new Visitor(server.port());
+        Visitor phone = new Visitor(PORT);
         assertThat(phone.post("/api/carry", "{\"token\":\"" + token + "\"}").status())
                 .isEqualTo(200);
-        assertThat(new Visitor(server.port())
+        assertThat(new Visitor(PORT)
                         .post("/api/carry", "{\"token\":\"" + token + "\"}")
                         .status())
                 .isEqualTo(403);

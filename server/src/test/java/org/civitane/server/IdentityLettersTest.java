@@ -33,7 +33,7 @@ public class IdentityLettersTest extends IdentityTest {
                         "update identity_letter set digest = encode(sha256((claim_id::text || ?)::bytea), 'hex') where claim_id = ?")
                 .params(code, claim.id())
                 .update();
-        Visitor victim = new Visitor(server.port());
+        Visitor victim = new Visitor(PORT);
         assertThat(letter(victim, "999999").status()).isEqualTo(403);
         JsonNode page = json(letter(victim, code));
         assertThat(page.path("filing").path("account").asString())
@@ -55,7 +55,7 @@ public class IdentityLettersTest extends IdentityTest {
                         "update identity_letter set digest = encode(sha256((claim_id::text || '123456')::bytea), 'hex') where claim_id = ?")
                 .param(claim.id())
                 .update();
-        Visitor someone = new Visitor(server.port());
+        Visitor someone = new Visitor(PORT);
         for (String wrong : new String[] {"000001", "000002", "000003"}) {
             assertThat(letter(someone, wrong).status()).isEqualTo(403);
         }

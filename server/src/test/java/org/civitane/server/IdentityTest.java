@@ -18,8 +18,6 @@ import org.civitane.server.doubts.Doubt;
 import org.civitane.server.doubts.Doubts;
 import org.civitane.server.platform.JsonColumn;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 import tools.jackson.databind.JsonNode;
 
@@ -32,24 +30,12 @@ abstract class IdentityTest extends ServerTest {
     @Autowired
     protected Doubts doubts;
 
-    protected OtherServer server;
     protected SignedIn applicant;
     protected SignedIn caseworker;
     protected ClaimView claim;
     protected Visitor person;
     protected Visitor desk;
     protected int number;
-
-    @BeforeClass
-    void startServer() throws Exception {
-        server = OtherServer.start(freePort(), STORE);
-        await("the other server answers", server::answers);
-    }
-
-    @AfterClass(alwaysRun = true)
-    void stopServer() {
-        server.close();
-    }
 
     @BeforeMethod
     void askWhoTheyAre() {
@@ -58,8 +44,8 @@ abstract class IdentityTest extends ServerTest {
         caseworker = person(Role.CASEWORKER);
         claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
         doubts.ask(claim, Doubt.Occasion.DOUBTED, "Another number is on record.", caseworker);
-        person = new Visitor(server.port(), applicant.email());
-        desk = new Visitor(server.port(), caseworker.email());
+        person = new Visitor(PORT, applicant.email());
+        desk = new Visitor(PORT, caseworker.email());
     }
 
     /** Names as people have them, since others are read badly; each once, since a case holds all under one name. */

@@ -34,6 +34,7 @@ import org.testng.annotations.Test;
  * A server process on the same database is killed while papers upload, jobs run and claims are decided: what was
  * acknowledged is there, nothing is there twice, and what was left undone is done by the server that goes on.
  */
+@Test(groups = "alone")
 public class KillTest extends ServerTest {
     private static final int CLAIMS = 4;
     private static final int ENOUGH = 10;

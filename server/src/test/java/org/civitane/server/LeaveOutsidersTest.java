@@ -85,13 +85,13 @@ public class LeaveOutsidersTest extends LinkTest {
     }
 
     private Visitor worker() {
-        return new Visitor(server.port(), applicant.email());
+        return new Visitor(PORT, applicant.email());
     }
 
     @Test
     public void theEmployersFormFindsItsAskHoweverItWasScannedAndIsTakenDownByACaseworker() throws Exception {
         claim = taken(caseworker, claims.claim(claim.id()));
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         byte[] form = pdf(desk, "/api/claims/" + claim.id() + "/others/employer/form");
         assertThat(wordsOf(form))
                 .contains("What is their job with you?", applicant.displayName())
@@ -225,7 +225,7 @@ public class LeaveOutsidersTest extends LinkTest {
 
     /** The path and state of each fact at or below these, as the desk has it. */
     private List<String> facts(String... within) {
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         JsonNode groups = json(desk.get("/api/claims/" + claim.id() + "/desk")).path("facts");
         return groups.valueStream()
                 .flatMap(group -> group.path("facts").valueStream())

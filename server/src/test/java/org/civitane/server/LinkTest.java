@@ -13,8 +13,6 @@ import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.standins.Carrier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -33,23 +31,11 @@ abstract class LinkTest extends ServerTest {
     @Autowired
     protected Scheduler jobs;
 
-    protected OtherServer server;
     protected SignedIn applicant;
     protected SignedIn caseworker;
     protected ClaimView claim;
     protected String signer;
     protected String landlord;
-
-    @BeforeClass
-    void start() throws java.io.IOException {
-        server = OtherServer.start(freePort(), STORE);
-        await("the server answers", server::answers);
-    }
-
-    @AfterClass(alwaysRun = true)
-    void stop() {
-        server.close();
-    }
 
     @BeforeMethod
     void apply() {
@@ -120,7 +106,7 @@ abstract class LinkTest extends ServerTest {
 
     /** A browser of its own, at the page that a link leads to. */
     protected final class Page {
-        private final Visitor visitor = new Visitor(server.port());
+        private final Visitor visitor = new Visitor(PORT);
         private final String token;
 
         Page(String token) {

@@ -24,7 +24,11 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.testng.annotations.AfterSuite;
 import org.testng.annotations.Test;
 
-/** Nothing about a person reaches a log, whatever fails: the logs of the whole run are searched for what was planted. */
+/**
+ * Nothing about a person reaches a log, whatever fails: the logs of the whole run are searched for what was planted, after
+ * all else has run.
+ */
+@Test(groups = "alone")
 public class LogTest extends ServerTest {
     /** What the tests give the server about people, all through the run. */
     private static final List<String> PLANTED = List.of(
@@ -74,9 +78,10 @@ public class LogTest extends ServerTest {
             files.filter(file -> !file.toString().endsWith(".gz")).forEach(logs::add);
         }
         assertThat(logs).as("logs of this run").isNotEmpty();
-        Optional.ofNullable(System.getenv("CIVITANE_TEST_DATABASE_LOG"))
+        Optional.ofNullable(System.getenv("CIVITANE_TEST_DATABASE_LOGS")).stream()
+                .flatMap(paths -> Stream.of(paths.split(":")))
                 .map(Path::of)
-                .ifPresent(logs::add);
+                .forEach(logs::add);
         for (Path log : logs) {
             try (Stream<String> lines = Files.lines(log, StandardCharsets.ISO_8859_1)) {
                 assertThat(lines.filter(line -> PLANTED.stream().anyMatch(line::contains)))

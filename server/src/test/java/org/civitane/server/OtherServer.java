@@ -8,6 +8,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Another server process, usually on the same database and the same papers. */
@@ -36,10 +37,11 @@ final class OtherServer implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx512m",
-                "--enable-native-access=ALL-UNNAMED",
-                "-cp",
-                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                CivitaneServer.class.getName(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "--enable-native-access=ALL-UNNAMED"));
+        command.addAll(application());
+        command.addAll(List.of(
                 "--spring.datasource.url=" + url,
                 "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"),
                 "--spring.flyway.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
@@ -47,6 +49,7 @@ final class OtherServer implements AutoCloseable {
                 "--civitane.standins-port=" + ServerTest.freePort(),
                 "--server.port=" + port,
                 "--civitane.register-key=server-tests",
+                "--civitane.password-memory=64KB",
                 "--civitane.sign-ups-an-hour=1000",
                 "--civitane.signing-secret=server-tests",
                 "--civitane.job-polling=100ms",
@@ -61,6 +64,22 @@ final class OtherServer implements AutoCloseable {
                         .redirectOutput(ProcessBuilder.Redirect.to(log.toFile()))
                         .start(),
                 log);
+    }
+
+    /** The application as it is shipped, with what it needs to start quickly; else its classes as they lie here. */
+    private static List<String> application() {
+        String shipped = System.getenv("CIVITANE_TEST_APP");
+        if (shipped == null) {
+            return List.of(
+                    "-cp",
+                    System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                    CivitaneServer.class.getName());
+        }
+        List<String> application = new ArrayList<>(
+                Arrays.asList(System.getenv("CIVITANE_TEST_APP_FLAGS").split(" ")));
+        application.removeIf(String::isEmpty);
+        application.addAll(List.of("-jar", shipped));
+        return application;
     }
 
     boolean isRunning() {

@@ -63,7 +63,7 @@ public class OutsidersTest extends LinkTest {
 
     @Test
     public void theApplicantSeesWhoIsAwaitedAndNeverHowTheyAreReached() {
-        Visitor mine = new Visitor(server.port(), applicant.email());
+        Visitor mine = new Visitor(PORT, applicant.email());
         JsonNode others = json(mine.get("/api/my/claims/" + claim.id() + "/others"));
         assertThat(others).hasSize(2);
         assertThat(others.toString()).contains("the signature of Ivo").doesNotContain(signer, landlord, number());
@@ -75,7 +75,7 @@ public class OutsidersTest extends LinkTest {
 
     @Test
     public void aFormThatComesBackOnPaperFindsItsAskAndIsTakenDownByACaseworkerOnly() throws Exception {
-        Visitor mine = new Visitor(server.port(), applicant.email());
+        Visitor mine = new Visitor(PORT, applicant.email());
         byte[] form = pdf(mine, "/api/my/claims/" + claim.id() + "/others/m2/form");
         byte[] printed = pdf(mine, "/api/my/claims/" + claim.id() + "/others/landlord/form");
         assertThat(wordsOf(printed)).contains("Tarn Homes").doesNotContain("answer on your phone");
@@ -84,7 +84,7 @@ public class OutsidersTest extends LinkTest {
                 .contains("This code leads the form back to us");
         assertThat(new Page(Scan.code(form)).open().path("title").asString()).isNotBlank();
         claim = taken(caseworker, claims.claim(claim.id()));
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         byte[] landlords = pdf(desk, "/api/claims/" + claim.id() + "/others/landlord/form");
         assertThat(wordsOf(form)).contains(signersName(), "700.00", "Scan this to answer on your phone instead");
         assertThat(wordsOf(landlords)).contains("What is owed for which month?");

@@ -8,8 +8,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /** What browsers keep of the screens, and what stands at an address that leads nowhere. */
@@ -17,18 +15,6 @@ public class PageFilesTest extends ServerTest {
     private static final Pattern SCRIPT = Pattern.compile("/assets/index-[\\w-]+\\.js");
 
     private final HttpClient browser = HttpClient.newHttpClient();
-    private OtherServer server;
-
-    @BeforeClass
-    void startServer() throws Exception {
-        server = OtherServer.start(freePort(), STORE);
-        await("the other server answers", server::answers);
-    }
-
-    @AfterClass(alwaysRun = true)
-    void stopServer() {
-        server.close();
-    }
 
     @Test
     public void thePageIsNeverKeptAndWhatItNamesIsKeptForAYear() throws Exception {
@@ -69,7 +55,7 @@ public class PageFilesTest extends ServerTest {
     }
 
     private HttpResponse<String> get(String path, String accept) throws Exception {
-        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + server.port() + path))
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + PORT + path))
                 .header("Accept", accept)
                 .build();
         return browser.send(request, HttpResponse.BodyHandlers.ofString());

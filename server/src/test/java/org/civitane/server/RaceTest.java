@@ -1,7 +1,6 @@
 package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.io.ByteArrayInputStream;
@@ -43,6 +42,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Two do something to one claim at the same moment, on two servers: no decision rests on what was not seen. */
+@Test(groups = "alone")
 public class RaceTest extends ServerTest {
     private static final int ROUNDS = 3;
 
@@ -125,7 +125,7 @@ public class RaceTest extends ServerTest {
         }
     }
 
-    @BeforeClass
+    @BeforeClass(alwaysRun = true)
     void start() throws IOException {
         server = OtherServer.start(freePort(), STORE);
         await("the other server answers", server::answers);

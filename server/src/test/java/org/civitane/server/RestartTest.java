@@ -18,6 +18,7 @@ import org.testng.SkipException;
 import org.testng.annotations.Test;
 
 /** PostgreSQL is restarted at once while people work: what was acknowledged is there, once, and work goes on. */
+@Test(groups = "alone")
 public class RestartTest extends ServerTest {
     private static final int WRITERS = 4;
 

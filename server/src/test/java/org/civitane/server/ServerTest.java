@@ -3,12 +3,15 @@ package org.civitane.server;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import jakarta.servlet.http.Cookie;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -58,7 +61,9 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     /** Where this server keeps papers. */
     protected static final String STORE = folder();
 
-    private static final int PORT = freePort();
+    /** Where this server answers. */
+    protected static final int PORT = freePort();
+
     private static final int STANDINS_PORT = freePort();
     private static final Duration PATIENCE = Duration.ofMinutes(2);
 
@@ -106,13 +111,14 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         properties.add("server.port", () -> PORT);
         properties.add("civitane.standins-port", () -> STANDINS_PORT);
         properties.add("civitane.register-key", () -> "server-tests");
+        properties.add("civitane.password-memory", () -> "64KB");
         properties.add("civitane.sign-ups-an-hour", () -> "1000");
         properties.add("civitane.signing-secret", () -> "server-tests");
         properties.add("civitane.register-pause", () -> "200ms");
         properties.add("civitane.register-rest", () -> "300ms");
-        properties.add("civitane.job-polling", () -> "100ms");
+        properties.add("civitane.job-polling", () -> "20ms");
         properties.add("civitane.job-heartbeat", () -> "1s");
-        properties.add("civitane.looking.processor-time", () -> "3s");
+        properties.add("civitane.looking.processor-time", () -> "5s");
         properties.add("civitane.papers.most", () -> 20);
         properties.add("civitane.store", () -> STORE);
     }
@@ -153,6 +159,22 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected static RequestPostProcessor as(SignedIn who) {
         return authentication(new UsernamePasswordAuthenticationToken(
                 who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role())));
+    }
+
+    /**
+     * A request of a page of ours. Spring's own way would put another repository of tokens into this server, in which
+     * real requests would find none of theirs any more.
+     */
+    protected static RequestPostProcessor csrf() {
+        return request -> {
+            String token = UUID.randomUUID().toString();
+            List<Cookie> cookies =
+                    new ArrayList<>(request.getCookies() == null ? List.of() : List.of(request.getCookies()));
+            cookies.add(new Cookie("XSRF-TOKEN", token));
+            request.setCookies(cookies.toArray(Cookie[]::new));
+            request.addHeader("X-XSRF-TOKEN", token);
+            return request;
+        };
     }
 
     /** One adult with one pupil, both under the applicant's family name. */

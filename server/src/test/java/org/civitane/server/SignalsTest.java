@@ -77,7 +77,7 @@ public class SignalsTest extends IdentityTest {
         ClaimView other = shares(phone);
         acts.take(one.id(), caseworker);
         acts.take(other.id(), caseworker);
-        Visitor supervisor = new Visitor(server.port(), person(Role.SUPERVISOR).email());
+        Visitor supervisor = new Visitor(PORT, person(Role.SUPERVISOR).email());
         String those = "\"claims\":[\"%s\",\"%s\"]".formatted(one.id(), other.id());
         JsonNode preview = json(supervisor.post("/api/misuse/ask/preview", "{" + those + "}"));
         assertThat(preview).hasSize(2).allMatch(each -> each.path("may").asBoolean());

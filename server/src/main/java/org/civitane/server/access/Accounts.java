@@ -60,7 +60,12 @@ public class Accounts {
     /** Makes an applicant's account whose password was looked at before. @throws Problem when the address is taken meanwhile */
     @Transactional
     public SignedIn made(String address, String displayName, String passwordHash) {
-        return keep(new Account(UUID.randomUUID(), address, displayName, Role.APPLICANT, passwordHash, clock.instant()))
+        return made(address, displayName, Role.APPLICANT, passwordHash);
+    }
+
+    @Transactional
+    SignedIn made(String address, String displayName, Role role, String passwordHash) {
+        return keep(new Account(UUID.randomUUID(), address, displayName, role, passwordHash, clock.instant()))
                 .signedIn();
     }
 

@@ -10,11 +10,13 @@ import java.util.function.Supplier;
 import org.civitane.server.platform.Digest;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
+import org.springframework.util.unit.DataSize;
 
 /**
  * Which passwords are taken, and how they are kept: hashed whole with Argon2id, a few at a time, since each takes its
@@ -32,18 +34,22 @@ class Passwords {
 
     private static final int AT_ONCE = 4;
 
+    private static final int SALT_BYTES = 16;
+    private static final int HASH_BYTES = 32;
+    private static final int LANES = 1;
+    private static final int ROUNDS = 2;
+
     private final Zxcvbn measure = new Zxcvbn();
     private final Semaphore turns = new Semaphore(AT_ONCE, true);
-    private final PasswordEncoder encoder = new DelegatingPasswordEncoder(
-            "argon2",
-            Map.of(
-                    "argon2",
-                    Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
-                    "bcrypt",
-                    new BCryptPasswordEncoder()));
+    private final PasswordEncoder encoder;
     private final String ofNobody;
 
-    Passwords() {
+    /** @param memory what one hash takes; one that was made with less is made anew when its owner signs in */
+    Passwords(@Value("${civitane.password-memory}") DataSize memory) {
+        PasswordEncoder argon2 =
+                new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, LANES, Math.toIntExact(memory.toKilobytes()), ROUNDS);
+        this.encoder = new DelegatingPasswordEncoder(
+                "argon2", Map.of("argon2", argon2, "bcrypt", new BCryptPasswordEncoder()));
         this.ofNobody = encoder.encode(Digest.newToken());
     }
 
