@@ -3,6 +3,8 @@ package org.civitane.server.demo;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.civitane.core.calendar.BusinessCalendar;
@@ -10,17 +12,22 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.documents.SimulatedCounter;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Starting;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Loads the demo's accounts and claims in one transaction: all of them or none. Dates are relative to today. */
+/**
+ * Loads the demo's accounts and claims, each story in a transaction of its own, so that a server that was ended half way
+ * goes on where it was. Dates are relative to today.
+ */
 @Component
 @Profile(Simulated.PROFILE)
 class DemoLoader {
     private static final long ONE_SERVER = 8_420_002;
+    private static final String STAFF = "staff";
 
     private final DemoAccounts accounts;
     private final DemoIntake intake;
@@ -28,6 +35,8 @@ class DemoLoader {
     private final DemoCasework casework;
     private final EntityManager entities;
     private final JdbcClient database;
+    private final TransactionTemplate transaction;
+    private final Starting starting;
     private final AgencyClock clock;
     private LocalDate today = LocalDate.EPOCH;
 
@@ -38,6 +47,8 @@ class DemoLoader {
             DemoCasework casework,
             EntityManager entities,
             JdbcClient database,
+            TransactionTemplate transaction,
+            Starting starting,
             AgencyClock clock) {
         this.accounts = accounts;
         this.intake = intake;
@@ -45,8 +56,13 @@ class DemoLoader {
         this.casework = casework;
         this.entities = entities;
         this.database = database;
+        this.transaction = transaction;
+        this.starting = starting;
         this.clock = clock;
     }
+
+    /** @param name by which it is known whether it was told */
+    private record Story(String name, Runnable tell) {}
 
     /** The day on which the demo began: all its dates are counted from there, also after a restart. */
     LocalDate day() {
@@ -58,25 +74,60 @@ class DemoLoader {
                 .orElseGet(clock::today);
     }
 
-    /** Of two servers that start together one loads it, and the other finds it loaded. */
-    @Transactional
+    /** Of two servers that start together each tells what the other has not. */
     void load() {
         today = clock.today();
+        if (accounts.areThere() && !isTold(STAFF)) {
+            // it was loaded whole, before it was told by stories
+            return;
+        }
+        List<Story> stories = stories();
+        starting.takes(stories.size());
+        for (Story story : stories) {
+            transaction.executeWithoutResult(status -> tellOnce(story));
+            starting.did();
+        }
+    }
+
+    private List<Story> stories() {
+        List<Story> stories = new ArrayList<>();
+        stories.add(new Story(STAFF, accounts::makeStaff));
+        for (int i = 0; i < DemoHousehold.COUNT; i++) {
+            int number = i;
+            boolean joaos = i % 5 == 4 && i < DemoTwist.FIRST;
+            stories.add(new Story(
+                    "household " + number,
+                    () -> tell(DemoHousehold.of(number), joaos ? accounts.joao() : accounts.asa())));
+        }
+        DemoTenancy.ALL.forEach(tenancy ->
+                stories.add(new Story("tenancy " + tenancy.email(), () -> tell(tenancy, accounts.asa()))));
+        DemoTraveller.ALL.forEach(traveller ->
+                stories.add(new Story("traveller " + traveller.email(), () -> tell(traveller, accounts.asa()))));
+        DemoWorker.ALL.forEach(worker ->
+                stories.add(new Story("worker " + worker.email(), () -> tell(worker, accounts.asa()))));
+        return stories;
+    }
+
+    private void tellOnce(Story story) {
         database.sql("select pg_advisory_xact_lock(?)::text")
                 .param(ONE_SERVER)
                 .query(String.class)
                 .single();
-        if (accounts.areThere()) {
-            return;
-        }
-        DemoAccounts.Caseworkers staff = accounts.makeStaff();
-        for (int i = 0; i < DemoHousehold.COUNT; i++) {
-            tell(DemoHousehold.of(i), i % 5 == 4 && i < DemoTwist.FIRST ? staff.joao() : staff.asa());
+        if (!isTold(story.name())) {
+            story.tell().run();
+            database.sql("insert into demo_story (name) values (?)")
+                    .param(story.name())
+                    .update();
             forgetWhatIsStored();
         }
-        DemoTenancy.ALL.forEach(tenancy -> tell(tenancy, staff.asa()));
-        DemoTraveller.ALL.forEach(traveller -> tell(traveller, staff.asa()));
-        DemoWorker.ALL.forEach(worker -> tell(worker, staff.asa()));
+    }
+
+    private boolean isTold(String story) {
+        return database.sql("select count(*) from demo_story where name = ?")
+                        .param(story)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
     private void tell(DemoTenancy tenancy, SignedIn caseworker) {
@@ -90,7 +141,6 @@ class DemoLoader {
         if (tenancy.turn() == DemoTenancy.Turn.PAID || tenancy.turn() == DemoTenancy.Turn.CAME_BACK) {
             at(businessDaysAgo(3), 11, () -> casework.decide(claim, caseworker));
         }
-        forgetWhatIsStored();
     }
 
     private void tell(DemoTraveller traveller, SignedIn caseworker) {
@@ -110,7 +160,6 @@ class DemoLoader {
             at(paid, 12, () -> intake.paid(claim));
             afterwards(traveller.turn(), claim.id(), paid, caseworker);
         }
-        forgetWhatIsStored();
     }
 
     private void tell(DemoWorker worker, SignedIn caseworker) {
@@ -132,7 +181,6 @@ class DemoLoader {
                     .story(claim.id(), worker.start(day), decided, applicant, caseworker)
                     .forEach(step -> does(step.day(), step.hour(), step.does()));
         }
-        forgetWhatIsStored();
     }
 
     private void afterwards(DemoTraveller.Turn turn, UUID claim, LocalDate paid, SignedIn caseworker) {

@@ -18,7 +18,12 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 /** Serves the one page that all screens live in, whatever screen the address names; anyone may load it. */
 @Controller
 class PageController {
+    private final Starting starting;
     private volatile boolean ready;
+
+    PageController(Starting starting) {
+        this.starting = starting;
+    }
 
     @GetMapping({
         "/sign-in",
@@ -66,15 +71,16 @@ class PageController {
         return "forward:/index.html";
     }
 
-    record Health(String status) {}
+    /** @param step how many of the steps of starting are done @param of how many there are */
+    record Health(String status, int step, int of) {}
 
-    /** Answers 503 until everything is there to work with. */
+    /** Answers 503 until everything is there to work with, and how far it is. */
     @GetMapping("/api/health")
     @ResponseBody
     ResponseEntity<Health> health() {
-        return ready
-                ? ResponseEntity.ok(new Health("answers"))
-                : ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(new Health("starts"));
+        HttpStatus status = ready ? HttpStatus.OK : HttpStatus.SERVICE_UNAVAILABLE;
+        return ResponseEntity.status(status)
+                .body(new Health(ready ? "answers" : "starts", starting.done(), starting.all()));
     }
 
     @EventListener(ApplicationReadyEvent.class)
