@@ -247,7 +247,7 @@ export const enDesk = {
     DISPUTED: 'The views differ.',
   },
   reading: {
-    WAITING: 'Being read …',
+    WAITING: 'Not read yet …',
     READ: 'Read by machine. Is it right?',
     NOTHING: 'Nothing could be read. Type what it shows, if it matters.',
     FAILED: 'It could not be read. Type what it shows, if it matters.',

@@ -7,7 +7,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,7 +15,6 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
-import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -146,11 +144,8 @@ class PaperController {
                 id, who, Act.ESTABLISH, claim -> papers.name(claim, paper, name.kind(), name.subject(), who));
     }
 
-    /** Only ever a picture made here, never the file as it came. */
+    /** Only ever a picture made here, never the file as it came; no browser keeps it. */
     private static ResponseEntity<byte[]> png(byte[] contents) {
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .contentType(MediaType.IMAGE_PNG)
-                .body(contents);
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(contents);
     }
 }

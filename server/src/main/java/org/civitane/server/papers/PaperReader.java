@@ -1,14 +1,18 @@
 package org.civitane.server.papers;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.papers.reading.Line;
+import org.civitane.server.papers.reading.Ocr;
 import org.civitane.server.papers.reading.PageReader;
 import org.civitane.server.papers.reading.Straight;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -30,17 +34,54 @@ class PaperReader {
         this.clock = clock;
     }
 
-    /** What a paper says, as it is read. @param whose whose turns it takes */
-    Reading read(String digest, String whose) {
+    /**
+     * What a paper says, as it is read. Only what lies in the paper itself makes it one that cannot be read.
+     *
+     * @param whose whose turns it takes
+     * @throws NotNow when it could not be read at this moment, which says nothing about the paper
+     */
+    Reading read(String digest, String whose) throws NotNow {
         try {
-            PaperFile file = new PaperFile(store.file(digest), whose, looking);
-            List<ShownValue> shown = pages(file).stream()
-                    .flatMap(page -> PageReader.read(page, clock.today()).stream())
-                    .toList();
+            PaperFile file = file(digest, whose);
+            List<ShownValue> shown = new ArrayList<>();
+            for (PageReader.Page page : pages(file)) {
+                shown.addAll(PageReader.read(page, clock.today()));
+            }
             return new Reading(shown.isEmpty() ? Reading.State.NOTHING : Reading.State.READ, shown);
-        } catch (IOException | RuntimeException e) {
-            LOG.info("A paper could not be read: {}", e.getClass().getSimpleName());
-            return new Reading(Reading.State.FAILED, List.of());
+        } catch (Ocr.Unreadable e) {
+            return unreadable(e);
+        } catch (Problem e) {
+            if (e.mayGoWellLater()) {
+                throw new NotNow(e);
+            }
+            return unreadable(e);
+        } catch (IOException | UncheckedIOException e) {
+            throw new NotNow(e);
+        } catch (RuntimeException e) {
+            return unreadable(e);
+        }
+    }
+
+    /** That its file is not there now says nothing about what it holds. */
+    private PaperFile file(String digest, String whose) throws NotNow {
+        Path file;
+        try {
+            file = store.file(digest);
+        } catch (Problem e) {
+            throw new NotNow(e);
+        }
+        return new PaperFile(file, whose, looking);
+    }
+
+    private static Reading unreadable(Exception e) {
+        LOG.info("A paper could not be read: {}", e.getClass().getSimpleName());
+        return new Reading(Reading.State.FAILED, List.of());
+    }
+
+    /** It could not be read at this moment. */
+    static final class NotNow extends Exception {
+        private NotNow(Exception cause) {
+            super(cause);
         }
     }
 
@@ -63,10 +104,15 @@ class PaperReader {
     }
 
     /** What the square code on its first page says; nothing where none is seen. @param whose whose turns it takes */
-    Optional<String> code(String digest, String whose) {
+    Optional<String> code(String digest, String whose) throws NotNow {
         try {
-            return new PaperFile(store.file(digest), whose, looking).code();
+            return file(digest, whose).code();
+        } catch (UncheckedIOException e) {
+            throw new NotNow(e);
         } catch (RuntimeException e) {
+            if (e instanceof Problem problem && problem.mayGoWellLater()) {
+                throw new NotNow(e);
+            }
             LOG.info(
                     "A paper could not be looked through for a code: {}",
                     e.getClass().getSimpleName());

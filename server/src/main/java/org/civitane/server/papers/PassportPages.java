@@ -1,15 +1,18 @@
 package org.civitane.server.papers;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.civitane.server.papers.looking.Looking;
+import org.civitane.server.papers.reading.Ocr;
 import org.civitane.server.papers.reading.PageReader;
 import org.civitane.server.papers.reading.Straight;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
 import org.springframework.stereotype.Component;
 
 /** Reads the lines at the foot of a photographed passport's page, for whoever would have to type them; keeps nothing. */
@@ -19,6 +22,7 @@ public class PassportPages {
     public static final int MOST_BYTES = 12 * 1024 * 1024;
 
     private static final int SHARPEST = 2_400;
+    private static final Duration ANOTHER_MOMENT = Duration.ofSeconds(10);
 
     private final Looking looking;
     private final AgencyClock clock;
@@ -32,7 +36,7 @@ public class PassportPages {
      * The lines as they are read; nothing where no zone is seen.
      *
      * @param whose whose turn it takes
-     * @throws org.civitane.server.platform.Problem when the file is no picture, or cannot be looked at
+     * @throws Problem when the file is no picture, or cannot be looked at
      */
     public Optional<List<String>> zoneOn(byte[] picture, String whose) {
         try {
@@ -47,8 +51,10 @@ public class PassportPages {
             } finally {
                 Files.delete(file);
             }
+        } catch (Ocr.Unreadable e) {
+            return Optional.empty();
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            throw Problem.notNow(Phrase.of("paper.not-now"), ANOTHER_MOMENT);
         }
     }
 }

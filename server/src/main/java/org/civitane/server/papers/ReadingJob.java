@@ -6,6 +6,7 @@ import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.platform.RetryWithPauses;
 import org.springframework.beans.factory.ObjectProvider;
@@ -17,16 +18,15 @@ import org.springframework.context.annotation.Configuration;
 class ReadingJob {
     static final TaskDescriptor<Void> TASK = TaskDescriptor.of("read-paper");
     private static final Duration FIRST_PAUSE = Duration.ofSeconds(10);
-    private static final Duration ANOTHER_MOMENT = Duration.ofMillis(200);
 
     @Bean
     CustomTask<Void> readPaper(ObjectProvider<Readings> readings) {
         return Tasks.custom(TASK).onFailure(new RetryWithPauses<>(FIRST_PAUSE)).execute((instance, context) -> {
-            if (readings.getObject().readNext(UUID.fromString(instance.getId()))) {
+            Optional<Instant> again = readings.getObject().readNext(UUID.fromString(instance.getId()));
+            if (again.isEmpty()) {
                 return new CompletionHandler.OnCompleteRemove<>();
             }
-            return (complete, operations) ->
-                    operations.reschedule(complete, Instant.now().plus(ANOTHER_MOMENT));
+            return (complete, operations) -> operations.reschedule(complete, again.get());
         });
     }
 }

@@ -2,6 +2,7 @@ package org.civitane.server.papers;
 
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import java.sql.Timestamp;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,6 +21,8 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -32,6 +35,11 @@ import tools.jackson.core.type.TypeReference;
 public class Readings {
     private static final TypeReference<List<ShownValue>> VALUES = new TypeReference<>() {};
     private static final int LONGEST_VALUE = 300;
+    private static final Logger LOG = LoggerFactory.getLogger(Readings.class);
+    private static final Duration ANOTHER_MOMENT = Duration.ofMillis(200);
+    private static final Duration FIRST_PAUSE = Duration.ofSeconds(10);
+    private static final int MOST_DOUBLINGS = 10;
+    private static final Duration LONGEST_PAUSE = Duration.ofHours(1);
 
     private final JdbcClient database;
     private final Claims claims;
@@ -128,14 +136,18 @@ public class Readings {
     }
 
     /**
-     * Whatever was read of a paper and nobody has looked at is right; part of accepting it.
+     * Whatever was read of a paper and nobody has looked at is right; part of accepting it. One that could not be read so
+     * far is not read any more.
      *
-     * @throws Problem while it still waits to be read
+     * @throws Problem while it still waits to be read for the first time
      */
     void confirm(ClaimView claim, UUID paper, SignedIn who) {
         Reading before = of(claim.id()).get(paper);
         if (before != null && before.state() == Reading.State.WAITING) {
-            throw Problem.conflict("being-read", Phrase.of("paper.being-read"));
+            if (!wasTried(paper)) {
+                throw Problem.conflict("being-read", Phrase.of("paper.being-read"));
+            }
+            keep(paper, Reading.State.NOTHING, List.of());
         }
         if (before != null && before.state() == Reading.State.READ) {
             keep(
@@ -147,30 +159,44 @@ public class Readings {
         }
     }
 
-    private record Unread(UUID paper, UUID claim, String digest) {}
+    private record Unread(UUID paper, UUID claim, String digest, int tries) {}
 
     /**
      * Reads the paper whose turn it is and keeps what it says: first those that someone is just sending and waits for,
-     * then of each household first what it sent first, so that
-     * nobody's paper waits for another's many. Running again has no other effect.
+     * then of each household first what it sent first, so that nobody's paper waits for another's many. One that cannot be
+     * read at this moment is read again, later and later. Running again has no other effect.
      *
      * @param own the paper for which this was asked
-     * @return whether that has been read by now; else this is to be tried again
+     * @return when this is to be tried again; nothing once that paper has been read
      */
-    boolean readNext(UUID own) {
+    Optional<Instant> readNext(UUID own) {
         if (!oneAtATime.tryAcquire()) {
-            return false;
+            return Optional.of(clock.instant().plus(ANOTHER_MOMENT));
         }
         try {
-            nextUnread().ifPresent(found -> {
-                Reading reading = reader.read(found.digest(), turnsOf(found));
-                Optional<String> code = reader.code(found.digest(), turnsOf(found));
-                transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading, code));
-            });
-            return !isUnread(own);
+            nextUnread().ifPresent(this::read);
+            return nextTry(own);
         } finally {
             oneAtATime.release();
         }
+    }
+
+    private void read(Unread found) {
+        try {
+            Reading reading = reader.read(found.digest(), turnsOf(found));
+            Optional<String> code = reader.code(found.digest(), turnsOf(found));
+            transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading, code));
+        } catch (PaperReader.NotNow e) {
+            LOG.warn("A paper is read again later: {}", e.getCause().getClass().getSimpleName());
+            database.sql("update paper_reading set tries = tries + 1, again_at = ? where paper_id = ?")
+                    .params(Timestamp.from(clock.instant().plus(pauseAfter(found.tries()))), found.paper())
+                    .update();
+        }
+    }
+
+    private static Duration pauseAfter(int tries) {
+        Duration pause = FIRST_PAUSE.multipliedBy(1L << Math.min(tries, MOST_DOUBLINGS));
+        return pause.compareTo(LONGEST_PAUSE) < 0 ? pause : LONGEST_PAUSE;
     }
 
     /** Whoever typed what the paper shows while it was being read has the last word on it. */
@@ -190,15 +216,34 @@ public class Readings {
 
     private Optional<Unread> nextUnread() {
         return database.sql("""
-                        select p.id, p.claim_id, p.digest from paper p join paper_reading r on r.paper_id = p.id
-                        where r.state = 'WAITING'
+                        select p.id, p.claim_id, p.digest, r.tries from paper p join paper_reading r on r.paper_id = p.id
+                        where r.state = 'WAITING' and (r.again_at is null or r.again_at <= ?)
                         order by p.state <> 'BEGUN', (select count(*) from paper before
                           where before.claim_id = p.claim_id and (before.given_at, before.id) < (p.given_at, p.id)),
                           p.given_at, p.id
                         limit 1""")
-                .query((row, number) ->
-                        new Unread(row.getObject(1, UUID.class), row.getObject(2, UUID.class), row.getString(3)))
+                .param(Timestamp.from(clock.instant()))
+                .query((row, number) -> new Unread(
+                        row.getObject(1, UUID.class), row.getObject(2, UUID.class), row.getString(3), row.getInt(4)))
                 .optional();
+    }
+
+    private boolean wasTried(UUID paper) {
+        return database.sql("select tries > 0 from paper_reading where paper_id = ?")
+                .param(paper)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** When a paper that was not read yet has its turn at the earliest. */
+    private Optional<Instant> nextTry(UUID paper) {
+        Instant soon = clock.instant().plus(ANOTHER_MOMENT);
+        return database.sql(
+                        "select coalesce(greatest(again_at, ?), ?) from paper_reading where paper_id = ? and state = 'WAITING'")
+                .params(Timestamp.from(soon), Timestamp.from(soon), paper)
+                .query(Timestamp.class)
+                .optional()
+                .map(Timestamp::toInstant);
     }
 
     private boolean isUnread(UUID paper) {

@@ -12,6 +12,8 @@ public final class Problem extends RuntimeException {
     /** When to come back, in seconds; told in the header of that name as well. */
     static final String RETRY_AFTER = "retryAfter";
 
+    private static final String NOT_NOW = "not-now";
+
     private static final Texts WORDS = new Texts();
 
     private final HttpStatus status;
@@ -78,6 +80,15 @@ public final class Problem extends RuntimeException {
                 Map.of(RETRY_AFTER, String.valueOf(Math.max(1, after.toSeconds() + 1))));
     }
 
+    /** Nothing is wrong with what was asked; it cannot be done at this moment. @param after when to ask again */
+    public static Problem notNow(Phrase sentence, Duration after) {
+        return new Problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                NOT_NOW,
+                sentence,
+                Map.of(RETRY_AFTER, String.valueOf(Math.max(1, after.toSeconds()))));
+    }
+
     /** There is no room to keep something: nothing of it was kept. */
     public static Problem noRoom(Phrase sentence) {
         return new Problem(HttpStatus.INSUFFICIENT_STORAGE, "no-room", sentence, Map.of());
@@ -85,6 +96,11 @@ public final class Problem extends RuntimeException {
 
     public static Problem unauthorized(Phrase sentence) {
         return new Problem(HttpStatus.UNAUTHORIZED, "sign-in", sentence, Map.of());
+    }
+
+    /** Whether the same may go well later, as nothing is wrong with what was asked. */
+    public boolean mayGoWellLater() {
+        return status.is5xxServerError() || status == HttpStatus.TOO_MANY_REQUESTS;
     }
 
     HttpStatus status() {

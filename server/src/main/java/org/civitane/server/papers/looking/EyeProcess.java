@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 
 /** An {@link Eye} from outside. It is ended with certainty: by itself, by its input ending, or killed. */
@@ -18,6 +19,11 @@ final class EyeProcess implements AutoCloseable {
 
     /** What a virtual machine ends with that was told to end when memory runs out. */
     private static final int OUT_OF_MEMORY = 3;
+
+    /** What a process ends with that was told to by a signal: interrupted, killed, terminated, hung up. */
+    private static final Set<Integer> BY_OTHERS = Set.of(129, 130, 137, 143);
+
+    private static final int MOMENT_SECONDS = 5;
 
     private final Process process;
     private final DataOutputStream looks;
@@ -57,7 +63,7 @@ final class EyeProcess implements AutoCloseable {
     /**
      * Looks. After any failure the process is of no more use.
      *
-     * @throws CannotLook when the file cannot be looked at, also because the process ended over it
+     * @throws CannotLook when the file cannot be looked at, also because the process ended over it or was ended
      */
     byte[] look(Look look) throws CannotLook {
         try {
@@ -86,13 +92,21 @@ final class EyeProcess implements AutoCloseable {
 
     private Fault end() {
         try {
-            process.waitFor(1, TimeUnit.SECONDS);
+            process.waitFor(MOMENT_SECONDS, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
         boolean byItself = !process.isAlive();
         close();
-        return byItself && process.exitValue() == OUT_OF_MEMORY ? Fault.TOO_LARGE : Fault.TOO_LONG;
+        int with = process.exitValue();
+        if (!byItself || BY_OTHERS.contains(with)) {
+            return Fault.ENDED;
+        }
+        return switch (with) {
+            case OUT_OF_MEMORY -> Fault.TOO_LARGE;
+            case Eye.TOOK_TOO_LONG -> Fault.TOO_LONG;
+            default -> Fault.DAMAGED;
+        };
     }
 
     @Override

@@ -7,7 +7,9 @@ enum Fault {
     /** It would take more memory than a look may, or has more pixels than anybody sees. */
     TOO_LARGE("paper.pixels"),
     TOO_LONG("paper.too-long"),
-    NO_PAGE("paper.no-page");
+    NO_PAGE("paper.no-page"),
+    /** Nothing is known against the file: the look was ended from outside, or had no time on a busy machine. */
+    ENDED("paper.not-now");
 
     private final String sentence;
 

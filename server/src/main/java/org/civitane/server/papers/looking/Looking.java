@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -26,11 +27,13 @@ import org.springframework.stereotype.Component;
 /**
  * Looks at files that are not trusted, each in turn, in a process that can be ended. The processes are kept for the next
  * look; one that ended over a file is replaced by the next. All methods wait for their turn and throw a {@link Problem}
- * with one sentence when the file cannot be looked at within its bounds.
+ * with one sentence when the file cannot be looked at within its bounds; one that {@link Problem#mayGoWellLater} where
+ * that does not lie in the file.
  */
 @Component
 public class Looking implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Looking.class);
+    private static final Duration ANOTHER_MOMENT = Duration.ofSeconds(10);
 
     private final LookingBounds bounds;
     private final Turns turns;
@@ -83,9 +86,12 @@ public class Looking implements DisposableBean {
             return inTime(look);
         } catch (CannotLook e) {
             LOG.info("A file could not be looked at: {}", e.fault());
-            throw e.fault() == Fault.NO_PAGE
-                    ? Problem.notFound(Phrase.of(e.fault().sentence()))
-                    : Problem.invalid("file", Phrase.of(e.fault().sentence()));
+            Phrase sentence = Phrase.of(e.fault().sentence());
+            throw switch (e.fault()) {
+                case NO_PAGE -> Problem.notFound(sentence);
+                case ENDED -> Problem.notNow(sentence, ANOTHER_MOMENT);
+                case DAMAGED, ENCRYPTED, TOO_LARGE, TOO_LONG -> Problem.invalid("file", sentence);
+            };
         } finally {
             turns.done();
         }

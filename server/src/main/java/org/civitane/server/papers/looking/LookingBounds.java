@@ -11,7 +11,7 @@ import org.springframework.util.unit.DataSize;
  * @param atOnce how many processes look at the same time
  * @param memory what each may hold
  * @param processorTime what one look may use
- * @param time how long one look may take, whatever else the machine does
+ * @param time how long one look may take by the clock: wide, since it says more about the machine than about the file
  * @param mostWaiting how many looks one household, or one caseworker, may have waiting
  */
 @ConfigurationProperties("civitane.looking")
@@ -19,5 +19,5 @@ record LookingBounds(
         @DefaultValue("2") int atOnce,
         @DefaultValue("384MB") DataSize memory,
         @DefaultValue("10s") Duration processorTime,
-        @DefaultValue("60s") Duration time,
+        @DefaultValue("3m") Duration time,
         @DefaultValue("50") int mostWaiting) {}

@@ -7,15 +7,26 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.civitane.server.papers.ShownValue;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** The lines of text in a picture, through the Tesseract program; none where it is not installed. */
 public final class Ocr {
-    private static final int SECONDS = 30;
+    private static final Logger LOG = LoggerFactory.getLogger(Ocr.class);
+    /** Of processor time, which the page costs, whatever else the machine does. */
+    private static final int MOST_SECONDS = 30;
+    /** By the clock; a page that runs into it is read again. */
+    private static final int PATIENCE_SECONDS = 300;
     /** Holds memory and processor time down also when this process is no longer there to end it. */
-    private static final List<String> BOUNDED = List.of("prlimit", "--as=1500000000", "--cpu=" + SECONDS);
+    private static final List<String> BOUNDED =
+            List.of("prlimit", "--as=1500000000", "--cpu=" + MOST_SECONDS + ":" + 2 * MOST_SECONDS);
+
+    /** What a process ends with that was told to by a signal from outside: interrupted, killed, terminated, hung up. */
+    private static final Set<Integer> BY_OTHERS = Set.of(129, 130, 137, 143);
 
     private static final int LONGEST_TABLE = 16 * 1024 * 1024;
     private static final String ZONE_LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789<";
@@ -36,7 +47,8 @@ public final class Ocr {
     /** The letters of all names here, such as Þ, Ø and Å, where they are installed; else those of English. */
     private static final class Letters {
         private static final String ALL = "Latin";
-        private static final String KNOWN = installed().contains(ALL) ? ALL : "eng";
+        private static final String INSTALLED = installed();
+        private static final String KNOWN = INSTALLED.contains(ALL) ? ALL : "eng";
 
         private static String installed() {
             try {
@@ -47,7 +59,7 @@ public final class Ocr {
         }
     }
 
-    /** All lines of a page as text. */
+    /** All lines of a page as text. @throws Unreadable when they cannot be read, @throws IOException when not now */
     public static List<Line> lines(Straight picture, int page) throws IOException {
         return read(picture, page, List.of("-l", Letters.KNOWN));
     }
@@ -58,6 +70,9 @@ public final class Ocr {
     }
 
     private static List<Line> read(Straight picture, int page, List<String> more) throws IOException {
+        if (Letters.INSTALLED.isEmpty()) {
+            return List.of();
+        }
         List<String> command = new ArrayList<>(BOUNDED);
         command.addAll(List.of("tesseract", "stdin", "stdout", "--psm", "6"));
         command.addAll(more);
@@ -65,6 +80,13 @@ public final class Ocr {
         return parse(run(command, picture.png()), picture.width(), picture.height(), page).stream()
                 .map(line -> new Line(line.text(), page, picture.before(line.place())))
                 .toList();
+    }
+
+    /** The picture is one that cannot be read: reading it again would end in the same way. */
+    public static final class Unreadable extends IOException {
+        private Unreadable(int exitValue) {
+            super("tesseract did not read the page: " + exitValue);
+        }
     }
 
     /** Nothing of the page is put on the disk, and the process is ended when its time is over. */
@@ -75,14 +97,16 @@ public final class Ocr {
         tesseract.environment().putAll(Map.of("PATH", path, "LC_ALL", "C.UTF-8", "OMP_THREAD_LIMIT", "1"));
         Process process = tesseract.start();
         CompletableFuture<Void> end = CompletableFuture.runAsync(
-                process::destroyForcibly, CompletableFuture.delayedExecutor(SECONDS, TimeUnit.SECONDS));
+                process::destroyForcibly, CompletableFuture.delayedExecutor(PATIENCE_SECONDS, TimeUnit.SECONDS));
         try {
-            try (OutputStream in = process.getOutputStream()) {
-                in.write(png);
-            }
+            give(process, png);
             String table = new String(process.getInputStream().readNBytes(LONGEST_TABLE), StandardCharsets.UTF_8);
-            if (!process.waitFor(1, TimeUnit.SECONDS) || process.exitValue() != 0) {
-                throw new IOException("tesseract did not read the page");
+            int with = process.waitFor();
+            if (BY_OTHERS.contains(with)) {
+                throw new IOException("tesseract was ended");
+            }
+            if (with != 0) {
+                throw new Unreadable(with);
             }
             return table;
         } catch (InterruptedException e) {
@@ -91,6 +115,15 @@ public final class Ocr {
         } finally {
             end.cancel(false);
             process.destroyForcibly();
+        }
+    }
+
+    /** That it ended before it took all is told by what it ended with. */
+    private static void give(Process process, byte[] png) {
+        try (OutputStream in = process.getOutputStream()) {
+            in.write(png);
+        } catch (IOException e) {
+            LOG.debug("tesseract did not take all of a page");
         }
     }
 

@@ -24,12 +24,17 @@ public final class PageReader {
         }
     }
 
-    /** What was found, as values that nobody has looked at yet. @param on the day, by which two-digit years are told */
-    public static List<ShownValue> read(Page page, LocalDate on) {
+    /**
+     * What was found, as values that nobody has looked at yet.
+     *
+     * @param on the day, by which two-digit years are told
+     * @throws IOException when it could not be read at this moment
+     */
+    public static List<ShownValue> read(Page page, LocalDate on) throws IOException {
         return found(page, on).stream().map(PageReader::asRead).toList();
     }
 
-    private static List<Found> found(Page page, LocalDate on) {
+    private static List<Found> found(Page page, LocalDate on) throws IOException {
         List<Line> lines = page.lines();
         List<Found> slip = SlipReader.read(lines);
         List<Found> face = FaceReader.read(lines);
@@ -53,7 +58,7 @@ public final class PageReader {
         return List.copyOf(byField.values());
     }
 
-    private static List<Found> zone(Page page, LocalDate on) {
+    private static List<Found> zone(Page page, LocalDate on) throws IOException {
         List<Line> lines = page.lines();
         List<Found> zone = ZoneReader.read(lines, on);
         boolean mayHaveOne = zone.isEmpty()
@@ -70,7 +75,7 @@ public final class PageReader {
                             Ocr.zoneLines(page.picture().get(), lines.getFirst().page()), on)
                     : List.of();
             return again.isEmpty() ? ZoneReader.partOf(lines) : again;
-        } catch (IOException e) {
+        } catch (Ocr.Unreadable e) {
             return ZoneReader.partOf(lines);
         }
     }
