@@ -2,6 +2,8 @@ package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -26,7 +28,7 @@ public class SignersTest extends LinkTest {
         assertThat(wait.until()).isEqualTo(BusinessCalendar.plusBusinessDays(clock.today(), 10));
         assertThat(inWords(wait.what())).startsWith("the signature of Ivo ");
         claim = taken(caseworker, claim);
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         String decide = "{\"version\":%d,\"reason\":\"\",\"despite\":\"x\"}".formatted(claim.version());
         assertThat(desk.post("/api/claims/" + claim.id() + "/decide", decide).status())
                 .isEqualTo(409);
@@ -73,7 +75,7 @@ public class SignersTest extends LinkTest {
         page.confirm(BORN, last4());
         page.answer(signersName(), "I earn something.");
         claim = taken(caseworker, claims.claim(claim.id()));
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         JsonNode way = json(desk.get("/api/claims/" + claim.id() + "/desk")).path("inTheWay");
         assertThat(way.toString()).contains("says this is not right: Income", "I earn something.");
         JsonNode others = json(desk.get("/api/claims/" + claim.id() + "/others"));
@@ -92,15 +94,65 @@ public class SignersTest extends LinkTest {
         assertThat(page.confirm("1990-05-31", last4()).path("state").asString()).isEqualTo("CONFIRM");
         assertThat(page.confirm(BORN, "1111").path("state").asString()).isEqualTo("CLOSED");
         assertThat(page.confirm(BORN, last4()).path("state").asString()).isEqualTo("CLOSED");
-        Visitor mine = new Visitor(server.port(), applicant.email());
+        Visitor mine = new Visitor(PORT, applicant.email());
         String wish = "{\"email\":\"%s\",\"phone\":\"\",\"personNumber\":\"\"}".formatted("new." + signer);
         assertThat(mine.post("/api/my/claims/" + claim.id() + "/others/m2", wish)
                         .status())
                 .isEqualTo(403);
         claim = taken(caseworker, claims.claim(claim.id()));
-        new Visitor(server.port(), caseworker.email()).post("/api/claims/" + claim.id() + "/others/m2", wish);
+        new Visitor(PORT, caseworker.email()).post("/api/claims/" + claim.id() + "/others/m2", wish);
         Page another = new Page(linkTo("new." + signer));
         assertThat(another.confirm(BORN, last4()).path("state").asString()).isEqualTo("OPEN");
+    }
+
+    @Test
+    public void anotherFormOrLinkOrDayBringsNoFurtherTries() throws Exception {
+        Visitor mine = new Visitor(PORT, applicant.email());
+        String form = "/api/my/claims/" + claim.id() + "/others/m2/form";
+        Page byMail = new Page(linkTo(signer));
+        byMail.confirm(BORN, "0000");
+        byMail.confirm(BORN, "1111");
+        Page printed = new Page(Scan.code(pdf(mine, form)));
+        assertThat(printed.open().path("triesLeft").asInt()).isEqualTo(1);
+        assertThat(printed.confirm(BORN, "2222").path("state").asString()).isEqualTo("CLOSED");
+        assertThat(printed.confirm(BORN, last4()).path("state").asString()).isEqualTo("CLOSED");
+        assertThat(mine.post(form, "").status()).as("no form of a closed ask").isEqualTo(403);
+        lapseNow(claim, Ask.Kind.SIGNATURE, "min");
+        await("it goes on", () -> claims.claim(claim.id()).state() == ClaimState.RECEIVED);
+        assertThat(byMail.confirm(BORN, last4()).path("state").asString())
+                .as("the day passed")
+                .isEqualTo("CLOSED");
+    }
+
+    @Test
+    public void onlyAWayOfTheirOwnOpensItAgain() {
+        Page page = new Page(linkTo(signer));
+        List.of("0000", "1111", "2222").forEach(wrong -> page.confirm(BORN, wrong));
+        claim = taken(caseworker, claims.claim(claim.id()));
+        Visitor desk = new Visitor(PORT, caseworker.email());
+        String others = "/api/claims/" + claim.id() + "/others/m2";
+        String wish = "{\"email\":\"%s\",\"phone\":\"\",\"personNumber\":\"\"}";
+        assertThat(desk.post(others, wish.formatted("")).body()).contains("a way of their own");
+        assertThat(desk.post(others, wish.formatted(applicant.email().toUpperCase(Locale.ROOT)))
+                        .body())
+                .contains("a way of their own");
+        assertThat(page.confirm(BORN, last4()).path("state").asString()).isEqualTo("CLOSED");
+        assertThat(desk.post(others, wish.formatted("own." + signer)).status()).isEqualTo(200);
+        assertThat(new Page(linkTo("own." + signer))
+                        .confirm(BORN, last4())
+                        .path("state")
+                        .asString())
+                .isEqualTo("OPEN");
+    }
+
+    @Test
+    public void anApplicantPrintsNoFormsWithoutEnd() {
+        Visitor mine = new Visitor(PORT, applicant.email());
+        String form = "/api/my/claims/" + claim.id() + "/others/m2/form";
+        for (int printed = 0; printed < 5; printed++) {
+            assertThat(pdf(mine, form)).isNotEmpty();
+        }
+        assertThat(mine.post(form, "").status()).isEqualTo(429);
     }
 
     @Test
@@ -200,7 +252,7 @@ public class SignersTest extends LinkTest {
 
     @Test
     public void anApplicantCanNeitherChangeByWhichNumberTheySignNorSendLinksWithoutEnd() {
-        Visitor mine = new Visitor(server.port(), applicant.email());
+        Visitor mine = new Visitor(PORT, applicant.email());
         String wish = "{\"email\":\"%s\",\"phone\":\"\",\"personNumber\":\"29108803471\"}".formatted("mine." + signer);
         String others = "/api/my/claims/" + claim.id() + "/others/m2";
         for (int sent = 1; sent < 6; sent++) {

@@ -10,21 +10,18 @@ import org.civitane.server.asks.Ask;
  * A link to one ask. The link itself is known to whoever it was sent to, and to nobody here.
  *
  * @param expiresOn the last day on which it leads anywhere
- * @param tries how often someone said who they are and it was not so
  * @param code the digest of the code that was sent by another way, while it holds
  * @param codes how many codes were sent
- * @param closed a caseworker has to send another
  */
 record Link(
         UUID id,
         UUID ask,
         Way way,
         LocalDate expiresOn,
-        int tries,
         Optional<String> code,
         Optional<Instant> codeUntil,
-        int codes,
-        boolean closed) {
+        int codes) {
+    /** Of one person, over all their links. */
     static final int MOST_TRIES = 3;
 
     /** How it went out. */

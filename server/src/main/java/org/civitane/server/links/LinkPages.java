@@ -135,7 +135,7 @@ class LinkPages {
         if (ask.state() == Ask.State.ANSWERED) {
             return LinkPage.State.ANSWERED;
         }
-        if (opened.link().closed()) {
+        if (store.isClosed(ask)) {
             return LinkPage.State.CLOSED;
         }
         ClaimView claim = claims.claim(ask.claim());
@@ -147,10 +147,7 @@ class LinkPages {
     }
 
     private LinkPage page(Link.Opened opened, boolean known) {
-        return page(
-                opened.ask(),
-                state(opened, known),
-                Math.max(0, Link.MOST_TRIES - opened.link().tries()));
+        return page(opened.ask(), state(opened, known), Math.max(0, Link.MOST_TRIES - store.tries(opened.ask())));
     }
 
     private LinkPage page(Ask ask, LinkPage.State state, int triesLeft) {

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -46,10 +47,40 @@ class LinkStore {
                 .single();
     }
 
-    /** One more said who they are, and it was not so. */
-    void failed(UUID id) {
-        database.sql("update ask_link set tries = tries + 1, code_digest = null where id = ?")
-                .param(id)
+    /** How often somebody said wrongly that they are the one who is asked, over all their links. */
+    int tries(Ask ask) {
+        return database.sql("select tries from signer_tries where claim_id = ? and whom = ?")
+                .params(ask.claim(), ask.whom())
+                .query(Integer.class)
+                .optional()
+                .orElse(0);
+    }
+
+    /** The same, held until the transaction ends, so that no two tries count as one. */
+    int holdTries(Ask ask) {
+        database.sql("insert into signer_tries (claim_id, whom) values (?, ?) on conflict do nothing")
+                .params(ask.claim(), ask.whom())
+                .update();
+        return database.sql("select tries from signer_tries where claim_id = ? and whom = ? for update")
+                .params(ask.claim(), ask.whom())
+                .query(Integer.class)
+                .single();
+    }
+
+    /** One more said who they are, and it was not so; a code that was sent for that link is used up. */
+    void failed(Ask ask, UUID link) {
+        database.sql("update signer_tries set tries = tries + 1 where claim_id = ? and whom = ?")
+                .params(ask.claim(), ask.whom())
+                .update();
+        database.sql("update ask_link set code_digest = null where id = ?")
+                .param(link)
+                .update();
+    }
+
+    /** They were reached by a way of their own, and can say anew who they are. */
+    void reopen(Ask ask) {
+        database.sql("update signer_tries set tries = 0 where claim_id = ? and whom = ?")
+                .params(ask.claim(), ask.whom())
                 .update();
     }
 
@@ -59,18 +90,16 @@ class LinkStore {
                 .update();
     }
 
-    /** No link of this ask leads anywhere any more. */
-    void close(UUID ask) {
-        database.sql("update ask_link set closed = true where ask_id = ?")
-                .param(ask)
-                .update();
+    /** Whether no link of an ask leads anywhere, since it was said too often wrongly who opened it. */
+    boolean isClosed(Ask ask) {
+        return tries(ask) >= Link.MOST_TRIES;
     }
 
-    /** Whether links went out and all of them were closed. */
-    boolean isClosed(UUID ask) {
-        return database.sql("select count(*) > 0 and bool_and(closed) from ask_link where ask_id = ?")
-                .param(ask)
-                .query(Boolean.class)
+    /** How many forms on paper were made of an ask. */
+    int forms(Ask ask) {
+        return database.sql("select count(*) from ask_link where ask_id = ? and way in ('PAPER', 'SCAN')")
+                .param(ask.id())
+                .query(Integer.class)
                 .single();
     }
 
@@ -142,10 +171,8 @@ class LinkStore {
                 row.getObject("ask_id", UUID.class),
                 Link.Way.valueOf(row.getString("way")),
                 row.getObject("expires_on", LocalDate.class),
-                row.getInt("tries"),
                 Optional.ofNullable(row.getString("code_digest")),
                 Optional.ofNullable(row.getTimestamp("code_until")).map(Timestamp::toInstant),
-                row.getInt("codes"),
-                row.getBoolean("closed"));
+                row.getInt("codes"));
     }
 }

@@ -164,24 +164,21 @@ class Links implements Secrets {
     }
 
     /**
-     * Whether whoever opened the link said rightly who they are. What was said wrongly is counted; after the third time
-     * no link of this ask leads anywhere, and a caseworker is told.
+     * Whether whoever opened the link said rightly who they are. What was said wrongly is counted for the person who is
+     * asked, over all links, forms and days; after the third time no link of theirs leads anywhere, and a caseworker is
+     * told.
      *
      * @param rightly whether it was right
      * @return how many tries are left
      */
     int tried(Link.Opened opened, boolean rightly) {
-        Link link = store.hold(opened.link().id());
-        if (link.closed()) {
-            return 0;
+        int left = Link.MOST_TRIES - store.holdTries(opened.ask());
+        if (rightly || left <= 0) {
+            return Math.max(0, left);
         }
-        if (rightly) {
-            return Link.MOST_TRIES - link.tries();
-        }
-        store.failed(link.id());
-        int left = Link.MOST_TRIES - link.tries() - 1;
+        store.failed(opened.ask(), opened.link().id());
+        left--;
         if (left == 0) {
-            store.close(link.ask());
             claims.note(
                     opened.ask().claim(),
                     Actor.part("notice.actor"),

@@ -5,10 +5,14 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.claim.Act;
+import org.civitane.server.access.Accounts;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
+import org.civitane.server.contact.Contact;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.forms.Asked;
@@ -22,12 +26,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Others {
+    /** Which an applicant may print of one ask; a caseworker may always print another. */
+    private static final int MOST_FORMS = 5;
+
     private final CoSigners signers;
     private final Outsiders outsiders;
     private final AnswerForms forms;
     private final Links links;
     private final LinkStore store;
     private final ClaimActs acts;
+    private final Claims claims;
+    private final Accounts accounts;
     private final Dossiers dossiers;
 
     Others(
@@ -37,6 +46,8 @@ class Others {
             Links links,
             LinkStore store,
             ClaimActs acts,
+            Claims claims,
+            Accounts accounts,
             Dossiers dossiers) {
         this.signers = signers;
         this.outsiders = outsiders;
@@ -44,6 +55,8 @@ class Others {
         this.links = links;
         this.store = store;
         this.acts = acts;
+        this.claims = claims;
+        this.accounts = accounts;
         this.dossiers = dossiers;
     }
 
@@ -96,9 +109,7 @@ class Others {
     List<Other> reach(SignedIn applicant, UUID claim, String whom, Reach reach) {
         return acts.byApplicant(claim, applicant, Act.ANSWER, held -> {
             Ask ask = open(dossiers.of(held), whom);
-            if (store.isClosed(ask.id())) {
-                throw Problem.forbidden("closed", Phrase.of("link.closed.applicant"));
-            }
+            refuseIfClosed(ask);
             if (links.wasSentOften(ask)) {
                 throw Problem.tooMany(Phrase.of("link.often"));
             }
@@ -111,12 +122,23 @@ class Others {
         });
     }
 
-    /** A caseworker does so; a signature whose day has passed is asked for anew. */
+    /**
+     * A caseworker does so; a signature whose day has passed is asked for anew. Where it was said too often wrongly who
+     * opened the link, this opens it again: the caseworker has reached the person by a way of that person's own.
+     *
+     * @throws Problem where it was closed and the way is none, or one of the applicant's
+     */
     List<Other> reach(ClaimView claim, String whom, Reach reach, SignedIn caseworker) {
         Dossier dossier = dossiers.of(claim);
         Ask ask = newest(dossier, whom)
                 .filter(each -> each.state().isOpen())
                 .orElseGet(() -> signers.ask(claim, lacking(dossier, whom), caseworker.displayName()));
+        if (store.isClosed(ask)) {
+            refuseApplicantsWays(dossier, reach);
+            store.reopen(ask);
+            claims.note(
+                    claim.id(), Actor.of(caseworker), "link-reopened", Phrase.of("history.link-reopened", ask.what()));
+        }
         return sent(ask, reach);
     }
 
@@ -126,12 +148,34 @@ class Others {
      */
     byte[] formForApplicant(ClaimView claim, String whom) {
         Ask ask = open(dossiers.of(claim), whom);
+        refuseIfClosed(ask);
+        if (store.forms(ask) >= MOST_FORMS) {
+            throw Problem.tooMany(Phrase.of("link.forms"));
+        }
         return forms.of(ask, ask.kind() == Ask.Kind.SIGNATURE ? Link.Way.PAPER : Link.Way.SCAN);
     }
 
     /** The form on paper for someone who still owes something, as PDF. */
     byte[] form(ClaimView claim, String whom) {
         return forms.of(open(dossiers.of(claim), whom), Link.Way.PAPER);
+    }
+
+    private void refuseApplicantsWays(Dossier dossier, Reach reach) {
+        Contact theirs = dossier.contact();
+        String account = accounts.account(dossier.claim().applicant()).email();
+        boolean none = reach.email().isEmpty() && reach.phone().isEmpty();
+        boolean isTheirs = reach.email().equalsIgnoreCase(account)
+                || !reach.email().isEmpty() && reach.email().equalsIgnoreCase(theirs.email())
+                || !reach.phone().isEmpty() && reach.phone().equals(theirs.phone());
+        if (none || isTheirs) {
+            throw Problem.invalid("contact/email", Phrase.of("link.own-way"));
+        }
+    }
+
+    private void refuseIfClosed(Ask ask) {
+        if (store.isClosed(ask)) {
+            throw Problem.forbidden("closed", Phrase.of("link.closed.applicant"));
+        }
     }
 
     private List<Other> sent(Ask ask, Reach reach) {
@@ -170,7 +214,7 @@ class Others {
                 store.lastMade(ask.id()).map(DayText::moment),
                 store.firstOpened(ask.id()).map(DayText::moment),
                 links.isReachable(ask),
-                ask.state().isOpen() && store.isClosed(ask.id()),
+                ask.state().isOpen() && store.isClosed(ask),
                 store.papers(ask.id()),
                 ask.kind() == Ask.Kind.WORD ? outsiders.asked(ask, dossier.claim()) : List.of());
     }

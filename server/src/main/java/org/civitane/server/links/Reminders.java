@@ -17,7 +17,7 @@ class Reminders {
 
     @EventListener
     void reminded(AskReminded event) {
-        if (!store.isClosed(event.ask().id())) {
+        if (!store.isClosed(event.ask())) {
             links.send(event.ask());
         }
     }
