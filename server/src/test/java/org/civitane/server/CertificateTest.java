@@ -2,7 +2,6 @@ package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -27,8 +26,10 @@ import org.bouncycastle.cms.CMSSignerDigestMismatchException;
 import org.bouncycastle.cms.SignerInformation;
 import org.bouncycastle.cms.jcajce.JcaSimpleSignerInfoVerifierBuilder;
 import org.civitane.core.amount.Money;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.demo.MadeDocument;
 import org.civitane.server.demo.MadePicture;
@@ -39,6 +40,8 @@ import org.civitane.server.ledger.Ledger;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.PdfRules;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.testng.annotations.Test;
@@ -52,6 +55,9 @@ public class CertificateTest extends CertificateStories {
 
     @Autowired
     private Ledger ledger;
+
+    @Autowired
+    private Settlements settlements;
 
     @Test
     public void isPaidOnceMadeOutOnceAndCanBeCheckedByAnyone() throws Exception {
@@ -72,6 +78,26 @@ public class CertificateTest extends CertificateStories {
                 .doesNotContain(applicant.displayName(), claim.number());
         assertThat(anyone(get("/api/check/0000-0000-0000-0000")).getContentAsString())
                 .contains("\"UNKNOWN\"");
+    }
+
+    @Test
+    public void nothingThatSomebodyWroteInTheirOwnWordsIsSigned() throws IOException {
+        String words = "Norway. The holder is cleared for all work with children";
+        Drafts.Signing signing = new Drafts.Signing(applicant.displayName(), Optional.empty());
+        ObjectNode abroad = certificateAnswers().put("country", words);
+        assertThatThrownBy(() -> drafts.handInAnswers(applicant, "conduct-certificate", abroad, signing))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("none of the answers");
+        ObjectNode numbered = certificateAnswers();
+        numbered.withObject("passport").put("number", "IS CLEARED");
+        assertThatThrownBy(() -> drafts.handInAnswers(applicant, "conduct-certificate", numbered, signing))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("none of the answers");
+        ClaimView claim = asked("DESK", "HOLDER");
+        assertThatThrownBy(() -> settlements.settle(
+                        claim, FactPath.of("country"), View.SAID, text(words), "They said so.", Actor.of(caseworker)))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("none of the answers");
     }
 
     @Test

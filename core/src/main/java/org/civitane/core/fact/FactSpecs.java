@@ -105,13 +105,24 @@ public final class FactSpecs {
         SaidBy saidBy = word == null ? within : word.value();
         WrittenAs written = component.getAnnotation(WrittenAs.class);
         boolean negative = component.isAnnotationPresent(MayBeNegative.class);
-        Shape shape = component.isAnnotationPresent(Lines.class)
-                ? new Shape.Text(true)
-                : component.getType() == Money.class
+        Shape shape = marked(component)
+                .orElseGet(() -> component.getType() == Money.class
                         ? new Shape.Amount(negative)
-                        : shape(component.getGenericType(), saidBy, around);
+                        : shape(component.getGenericType(), saidBy, around));
         return new FactSpec(
                 written == null ? component.getName() : written.value(), shape, saidBy, mayBeLeftOut(component));
+    }
+
+    /** What a text is, where its component says more than that it is one. */
+    private static Optional<Shape> marked(RecordComponent component) {
+        Code code = component.getAnnotation(Code.class);
+        if (code != null) {
+            return Optional.of(new Shape.Code(code.longest()));
+        }
+        if (component.isAnnotationPresent(Country.class)) {
+            return Optional.of(new Shape.Choice(Country.CODES));
+        }
+        return component.isAnnotationPresent(Lines.class) ? Optional.of(new Shape.Text(true)) : Optional.empty();
     }
 
     /** As they are read: what is optional, a list, or yes or no may be left out. */

@@ -7,6 +7,17 @@ public sealed interface Shape {
     /** Words or a code, as they are. @param lines whether people write more than one line */
     record Text(boolean lines) implements Shape {}
 
+    /** The number of something, such as of a document: letters of a to z, of either case, and digits. @param longest how many at most */
+    record Code(int longest) implements Shape {
+        private static final int LAST_PLAIN = 128;
+
+        /** Whether a text can be one. */
+        public boolean fits(String text) {
+            return text.length() <= longest
+                    && text.chars().allMatch(sign -> sign < LAST_PLAIN && Character.isLetterOrDigit(sign));
+        }
+    }
+
     /** Money with two decimals. @param mayBeNegative whether it may lie below 0 */
     record Amount(boolean mayBeNegative) implements Shape {}
 

@@ -24,6 +24,7 @@ public final class FactText {
     public static String words(Shape shape, JsonNode value, Wording wording) {
         return switch (shape) {
             case Shape.Text text -> wording.shown(value.asString(""));
+            case Shape.Code code -> value.asString("");
             case Shape.Choice choice -> wording.shown(value.asString(""));
             case Shape.Amount amount -> amount(value, wording);
             case Shape.Count count -> value.asString("");

@@ -31,6 +31,7 @@ final class Emptiest {
     static JsonNode any(Shape shape) {
         return switch (shape) {
             case Shape.Text text -> StringNode.valueOf("A");
+            case Shape.Code code -> StringNode.valueOf("A");
             case Shape.Amount amount -> StringNode.valueOf("1.00");
             case Shape.Count count -> IntNode.valueOf(1);
             case Shape.Decimal decimal -> StringNode.valueOf("1.00");

@@ -7,11 +7,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.Codes;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
@@ -105,6 +107,7 @@ public class FixListAnswers {
         WhoseWord.notTheApplicants(file, before, facts).ifPresent(path -> {
             throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
         });
+        now.stream().filter(point -> !point.isForPaper()).forEach(point -> checkCodes(point, file, claim));
         WhoseWord.keepOthers(file, before, facts);
         CaseFiles.Read<?> read = read(file, now);
         store.update(changed);
@@ -132,6 +135,17 @@ public class FixListAnswers {
     }
 
     /** A signature, for one, is this office's to take down, except where the applicant was asked for it. */
+    private static void checkCodes(Point point, ObjectNode file, ClaimView claim) {
+        FactPath path = new FactPath(point.path());
+        FactSpecs.shapeAt(Claims.programmeOf(claim).facts(), path)
+                .filter(shape -> CasePaths.get(file, path)
+                        .filter(value -> !Codes.fits(value, shape))
+                        .isPresent())
+                .ifPresent(shape -> {
+                    throw Problem.invalid(point.path(), Phrase.of("problem.no-code"));
+                });
+    }
+
     private static boolean isAskedFor(FactSpec fact, List<Point> points) {
         return points.stream().anyMatch(point -> point.path().equals(fact.name()));
     }

@@ -16,6 +16,7 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.Codes;
 import org.civitane.exchange.casefile.FactText;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.dossier.Dossier;
@@ -108,7 +109,7 @@ class CertificatePdf {
         return read.programme().copies(read.file());
     }
 
-    /** What the programme wants to stand in it, beside whose it is. */
+    /** What the programme wants to stand in it, beside whose it is; nothing that somebody wrote in words of their own. */
     private static Map<String, String> rows(Dossier dossier, String kind) {
         Wording wording = dossier.run().wording();
         Programme<?> programme = dossier.run().programme();
@@ -117,6 +118,7 @@ class CertificatePdf {
             String name = path.path().replace('/', '.');
             Shape shape = FactSpecs.shapeAt(programme.facts(), path).orElseThrow();
             CasePaths.get(dossier.settled().copy(), path)
+                    .filter(value -> Codes.fits(value, shape))
                     .ifPresent(value -> rows.put(
                             wording.text("document." + kind + ".row." + name),
                             wording.textOr(

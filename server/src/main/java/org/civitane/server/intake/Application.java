@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import org.civitane.core.fact.FactSpec;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Programme;
@@ -11,6 +12,7 @@ import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.Question;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.exchange.casefile.Codes;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
@@ -26,18 +28,21 @@ final class Application {
     private Application() {}
 
     /**
-     * The answers as they can be kept: an object that says nothing that is others' to say.
+     * The answers as they can be kept: an object that says nothing that is others' to say, and only codes where codes are
+     * meant.
      *
      * @param programme whose facts they are
-     * @throws Problem at the first fact that is not the applicant's word
+     * @throws Problem at the first fact that is not the applicant's word, or no code
      */
     static ObjectNode own(JsonNode answers, String programme) {
         ObjectNode own = answers.isObject() ? (ObjectNode) answers.deepCopy() : JsonColumn.object();
-        WhoseWord.notTheApplicants(
-                        own, JsonColumn.object(), Catalogue.named(programme).facts())
-                .ifPresent(path -> {
-                    throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
-                });
+        List<FactSpec> facts = Catalogue.named(programme).facts();
+        WhoseWord.notTheApplicants(own, JsonColumn.object(), facts).ifPresent(path -> {
+            throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
+        });
+        Codes.misfit(own, facts).ifPresent(path -> {
+            throw Problem.invalid(path, Phrase.of("problem.no-code"));
+        });
         return own;
     }
 

@@ -3,10 +3,12 @@ package org.civitane.server.settlements;
 import java.sql.Timestamp;
 import java.util.List;
 import java.util.UUID;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.Codes;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -153,6 +155,11 @@ public class Settlements {
             ObjectNode file = settledCase(claim);
             CasePaths.set(file, path, value);
             CaseFiles.read(JsonColumn.bytes(file));
+            FactSpecs.shapeAt(Claims.programmeOf(claim).facts(), path)
+                    .filter(shape -> !Codes.fits(value, shape))
+                    .ifPresent(shape -> {
+                        throw Problem.invalid(path.path(), Phrase.of("problem.no-code"));
+                    });
         } catch (BadInput e) {
             throw Problem.invalid(path.path(), Phrase.of(e.fault()));
         } catch (IllegalArgumentException | ClassCastException e) {

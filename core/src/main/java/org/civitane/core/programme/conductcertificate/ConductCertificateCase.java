@@ -9,6 +9,8 @@ import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.Code;
+import org.civitane.core.fact.Country;
 import org.civitane.core.fact.Lines;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
@@ -32,7 +34,7 @@ public record ConductCertificateCase(
         Optional<Passport> passport,
         Optional<List<Stay>> residence,
         Optional<Purpose> purpose,
-        Optional<String> country,
+        @Country Optional<String> country,
         @Lines Optional<String> explanation,
         @WordOf(SaidBy.AGENCY) boolean letter,
         Optional<Photo> photo,
@@ -46,7 +48,12 @@ public record ConductCertificateCase(
         @WordOf(SaidBy.AGENCY) List<Signature> signatures)
         implements CaseFile {
     /** The applicant's passport; its lines are empty when they were not read. */
-    public record Passport(String number, String name, LocalDate dateOfBirth, LocalDate expiresOn, List<String> mrz) {
+    public record Passport(
+            @Code(longest = 9) String number,
+            String name,
+            LocalDate dateOfBirth,
+            LocalDate expiresOn,
+            List<String> mrz) {
         public Passport {
             mrz = List.copyOf(mrz);
         }

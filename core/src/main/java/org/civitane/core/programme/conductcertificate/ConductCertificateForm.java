@@ -11,15 +11,14 @@ import static org.civitane.core.question.Question.Widget.ZONE;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.fact.Country;
 import org.civitane.core.identity.IdentityCheck;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.conductcertificate.ConductCertificateCase.Handover;
@@ -34,9 +33,6 @@ import org.civitane.core.question.Question;
 
 /** What a certificate of conduct asks, and in which order. */
 final class ConductCertificateForm implements OnlineForm<ConductCertificateCase> {
-    private static final List<String> COUNTRIES =
-            Arrays.stream(Locale.getISOCountries()).sorted().toList();
-
     /** As many as the policy table looks at, for drawing. */
     private static final int YEARS = 10;
 
@@ -67,7 +63,7 @@ final class ConductCertificateForm implements OnlineForm<ConductCertificateCase>
                     "use",
                     Question.choice("purpose", Purpose.class),
                     Question.of("explanation", TEXT).onlyWhen("purpose", Purpose.OTHER.name()),
-                    Question.choice("country", COUNTRIES)),
+                    Question.choice("country", Country.CODES)),
             Chapter.of("photo", Question.of("photo", PHOTO)),
             Chapter.of(
                     "order",
