@@ -11,6 +11,7 @@ const following = (state: Schemas['Paid']['state'], account?: string): Schemas['
   account: account as string,
   postalOrder: undefined as unknown as string,
   holder: 'Harbour Row',
+  given: 'Given by Harbour Row on 24 November 2026.',
   payments: [
     { id: 'p', time: '2026-10', part: 1, amount: '675.00', keptBack: '0.00', due: '2026-11-24', state },
   ],

@@ -61,7 +61,10 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
       {now && now.payments.length > 0 && (
         <>
           {now.account || now.postalOrder ? (
-            <GoesTo following={now} />
+            <div>
+              <GoesTo following={now} />
+              {now.given && <p className="text-sm text-base-content/80">{now.given}</p>}
+            </div>
           ) : (
             <p>{now.whom ? t('payments.noAccountOf', { whom: now.whom }) : t('payments.noAccount')}</p>
           )}

@@ -5,13 +5,20 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.YearMonth;
 import java.util.List;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.Actor;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.following.Payees;
 import org.civitane.server.following.Payment;
 import org.civitane.server.following.Payments;
 import org.civitane.server.platform.Problem;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.civitane.server.standins.Bank;
+import org.civitane.server.standins.Mood;
+import org.civitane.server.standins.Moods;
+import org.civitane.server.standins.Service;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -29,6 +36,12 @@ public class PaidOutsidersTest extends LinkTest {
 
     @Autowired
     private Bank bank;
+
+    @Autowired
+    private Moods moods;
+
+    @Autowired
+    private Settlements settlements;
 
     @Test
     public void aMonthOfWhichTheLandlordSaysOtherwiseIsADifferenceWithWhatHangsOnIt() {
@@ -88,8 +101,7 @@ public class PaidOutsidersTest extends LinkTest {
                 .doesNotContain("Tell us the account");
         assertThatThrownBy(() -> payees.give(applicant, claim.id(), iban("1304"), "Runa"))
                 .isInstanceOf(Problem.class);
-        JsonNode mine =
-                json(new Visitor(server.port(), applicant.email()).get("/api/my/claims/" + claim.id() + "/payments"));
+        JsonNode mine = json(new Visitor(PORT, applicant.email()).get("/api/my/claims/" + claim.id() + "/payments"));
         assertThat(mine.path("whom").asString()).isEqualTo("the landlord");
         assertThat(mine.toString()).doesNotContain("1303", "Tarn Homes");
         comeTheDay();
@@ -108,7 +120,7 @@ public class PaidOutsidersTest extends LinkTest {
                         .startsWith("An account of whoever is paid is wanted"));
         assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isEmpty();
         String other = iban("1305");
-        Visitor desk = new Visitor(server.port(), caseworker.email());
+        Visitor desk = new Visitor(PORT, caseworker.email());
         String path = "/api/claims/" + claim.id() + "/account";
         assertThat(desk.send("PUT", path, "{\"iban\":\"XH12\",\"reason\":\"Called.\"}")
                         .status())
@@ -123,6 +135,66 @@ public class PaidOutsidersTest extends LinkTest {
         await("it is booked", () -> paid().stream().allMatch(each -> each.state() == Payment.State.BOOKED));
         assertThat(bank.booked(other)).hasSize(2);
         assertThat(claims.claim(claim.id()).nextStep().isNothing()).isTrue();
+    }
+
+    @Test
+    public void anAccountThatTheTenantGaveBeforeIsNotTheLandlords() {
+        String tenants = iban("1306");
+        signed();
+        payees.give(applicant, claim.id(), tenants, applicant.displayName());
+        claim = taken(caseworker, claims.claim(claim.id()));
+        settlements.settle(
+                claim,
+                FactPath.of("landlord", "takesPart"),
+                View.TYPED,
+                text("YES"),
+                "They said so by telephone.",
+                Actor.of(caseworker));
+        claim = claims.claim(claim.id());
+        decisions.decide(claim, "", "Seen at the counter.", caseworker);
+        comeTheDay();
+        await(
+                "the landlord's account is wanted",
+                () -> inWords(claims.claim(claim.id()).nextStep())
+                        .startsWith("An account of whoever is paid is wanted"));
+        assertThat(paid()).allMatch(each -> each.state() == Payment.State.PLANNED);
+        assertThat(bank.booked(tenants)).isEmpty();
+        String theirs = iban("1307");
+        JsonNode now = takenDown(theirs);
+        assertThat(now.path("account").asString()).isEqualTo("1307");
+        assertThat(now.path("given").asString()).startsWith("Given by " + caseworker.displayName());
+        comeTheDay();
+        await("it is booked", () -> paid().stream().allMatch(each -> each.state() == Payment.State.BOOKED));
+        assertThat(bank.booked(tenants)).isEmpty();
+        assertThat(bank.booked(theirs)).hasSize(2);
+    }
+
+    @Test
+    public void whatTheBankWasToldStaysWhoeverGivesAnotherAccountMeanwhile() {
+        String told = iban("1308");
+        decidedFor(told);
+        moods.set(Service.BANK, Mood.DOWN);
+        try {
+            comeTheDay();
+            await(
+                    "the bank is told",
+                    () -> paid().stream().noneMatch(each -> each.iban().isEmpty()));
+            assertThat(takenDown(iban("1309")).path("given").asString()).contains("in place of another account");
+        } finally {
+            moods.set(Service.BANK, Mood.ANSWERS);
+        }
+        comeTheDay();
+        await("it is booked", () -> paid().stream().allMatch(each -> each.state() == Payment.State.BOOKED));
+        assertThat(bank.booked(told)).hasSize(2);
+        assertThat(paid()).extracting(Payment::iban).containsOnly(told);
+    }
+
+    private JsonNode takenDown(String iban) {
+        return json(new Visitor(PORT, caseworker.email())
+                .send(
+                        "PUT",
+                        "/api/claims/" + claim.id() + "/account",
+                        "{\"iban\":\"%s\",\"reason\":\"They told us by telephone.\"}".formatted(iban)));
     }
 
     private void decidedFor(String iban) {
@@ -143,7 +215,7 @@ public class PaidOutsidersTest extends LinkTest {
     private void settle(String month) {
         JsonNode desk = desk();
         String path = "arrears/" + month + "/owed";
-        Visitor.Answer answer = new Visitor(server.port(), caseworker.email())
+        Visitor.Answer answer = new Visitor(PORT, caseworker.email())
                 .post(
                         "/api/claims/" + claim.id() + "/settle",
                         "{\"version\":%d,\"path\":\"%s\",\"view\":\"ON_RECORD\",\"value\":%s,\"reason\":\"Their books say so.\"}"
@@ -170,7 +242,7 @@ public class PaidOutsidersTest extends LinkTest {
     }
 
     private JsonNode desk() {
-        return json(new Visitor(server.port(), caseworker.email()).get("/api/claims/" + claim.id() + "/desk"));
+        return json(new Visitor(PORT, caseworker.email()).get("/api/claims/" + claim.id() + "/desk"));
     }
 
     private static JsonNode fact(JsonNode desk, String path) {

@@ -173,7 +173,7 @@ public class PaymentsTest extends ServerTest {
                 .hasMessageContaining("no account number");
         assertThatThrownBy(() -> give(person(Role.APPLICANT), claim.id(), iban("1237"), "Runa"))
                 .isInstanceOf(Problem.class);
-        assertThat(payments.payee(claim.id())).isEmpty();
+        assertThat(payments.goesTo(claim.id())).map(Payments.GoesTo::payee).isEmpty();
     }
 
     @Test

@@ -28,7 +28,7 @@ class Attention {
                         select 'next.payment-questioned' from payment where claim_id = :claim and state = 'QUESTIONED'
                         union all select 'next.account-wanted' from payment p where claim_id = :claim and whom <> ''
                           and (state = 'RETURNED'
-                               or state = 'PLANNED' and not exists (select from payee y where y.claim_id = p.claim_id))
+                               or state = 'PLANNED' and not exists (select from payee y where y.claim_id = p.claim_id and y.whom = p.whom))
                         union all select 'next.overpayment' from overpayment where claim_id = :claim and state = 'FOUND'
                         union all select 'next.hours-beyond' from told_week
                           where claim_id = :claim and beyond is not null and looked_by is null

@@ -38,22 +38,33 @@ class Departure {
         this.clock = clock;
     }
 
-    /** Settles once what the bank is told, so that it stays the same however often it has to be; empty once that is over. */
-    Optional<Payment> settled(Payment payment) {
+    /** Money that leaves. @param to where the bank is told to place it, which was given for whoever it is for */
+    record Leaving(Payment payment, Payee to) {}
+
+    /**
+     * Settles once what the bank is told and where it is to go, so that both stay the same however often it has to be told
+     * and whoever gives another account meanwhile; empty while nobody has given one, and once that is over.
+     */
+    Optional<Leaving> settled(Payment payment) {
         claims.hold(payment.claim());
-        if (store.tell(payment.id(), clock.instant())) {
+        Optional<Payee> to = store.told(payment.id()).or(() -> store.payee(payment.claim(), payment.whom()));
+        if (to.isPresent() && store.tell(payment.id(), to.get(), clock.instant())) {
             store.find(payment.id()).ifPresent(overpayments::keepBack);
         }
-        return store.find(payment.id()).filter(now -> now.state() == Payment.State.PLANNED);
+        return to.flatMap(payee -> store.find(payment.id())
+                .filter(now -> now.state() == Payment.State.PLANNED)
+                .map(now -> new Leaving(now, payee)));
     }
 
     /** Writes down the bank's answer, while it is still awaited. */
-    void answered(Payment payment, Payee payee, BankClient.Answer answer) {
+    void answered(Leaving leaving, BankClient.Answer answer) {
+        Payment payment = leaving.payment();
+        Payee payee = leaving.to();
         claims.hold(payment.claim());
         Payment.State state = !answer.booked()
                 ? Payment.State.RETURNED
                 : answer.cents() == payment.placed().cents() ? Payment.State.BOOKED : Payment.State.QUESTIONED;
-        if (!store.answered(payment, state, payee.iban(), answer.cents(), clock.instant())) {
+        if (!store.answered(payment, state, answer.cents(), clock.instant())) {
             return;
         }
         claims.note(

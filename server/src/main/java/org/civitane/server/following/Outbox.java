@@ -61,14 +61,12 @@ public class Outbox {
         store.find(id)
                 .filter(payment -> payment.state() == Payment.State.PLANNED)
                 .filter(payment -> !payment.due().isAfter(clock.today()))
-                .ifPresent(payment -> store.payee(payment.claim()).ifPresent(payee -> send(payment, payee)));
-    }
-
-    private void send(Payment payment, Payee payee) {
-        departure.settled(payment).ifPresent(leaving -> {
-            BankClient.Answer answer =
-                    leaving.placed().isPositive() ? bank.transfer(leaving, payee) : BankClient.Answer.NOTHING_TO_PLACE;
-            departure.answered(leaving, payee, answer);
-        });
+                .flatMap(departure::settled)
+                .ifPresent(leaving -> {
+                    BankClient.Answer answer = leaving.payment().placed().isPositive()
+                            ? bank.transfer(leaving.payment(), leaving.to())
+                            : BankClient.Answer.NOTHING_TO_PLACE;
+                    departure.answered(leaving, answer);
+                });
     }
 }

@@ -45,7 +45,7 @@ class PaidOutsiders {
         outsider.account()
                 .flatMap(account -> Iban.typed(about.path(account).asString("")))
                 .map(iban -> Payee.account(iban, about.path(outsider.name()).asString("")))
-                .ifPresent(payee -> store.keep(id, payee, code, clock.instant()));
+                .ifPresent(payee -> store.keep(id, payee, code, Phrase.text(payee.holder()), clock.instant()));
     }
 
     /** They have to be asked for an account, by a caseworker. */
@@ -71,7 +71,8 @@ class PaidOutsiders {
         if (why.isBlank()) {
             throw Problem.invalid("reason", Phrase.of("problem.reason"));
         }
-        store.keep(claim.id(), Payee.account(account, nameOf(claim, outsider(claim, code))), code, clock.instant());
+        Payee payee = Payee.account(account, nameOf(claim, outsider(claim, code)));
+        store.keep(claim.id(), payee, code, Actor.of(caseworker).name(), clock.instant());
         store.planAgain(claim.id(), clock.instant());
         claims.note(
                 claim.id(),

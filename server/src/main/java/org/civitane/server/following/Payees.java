@@ -18,10 +18,11 @@ import org.civitane.server.platform.Problem;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Where money goes, which nobody but the applicant says. */
+/** Where money for the household goes, which nobody but the applicant says. */
 @Service
 @Transactional
 public class Payees {
+    private static final String HOUSEHOLD = "";
     private static final int LONGEST_NAME = 120;
     private static final int FIRST_POST_CODE = 1000;
     private static final int LAST_POST_CODE = 4999;
@@ -80,8 +81,8 @@ public class Payees {
                 throw Problem.conflict("not-yours", Phrase.of("problem.account-of-other"));
             }
             Payee payee = said.get();
-            if (store.payee(claimId).filter(payee::equals).isEmpty()) {
-                store.keep(claimId, payee, "", clock.instant());
+            if (store.payee(claimId, HOUSEHOLD).filter(payee::equals).isEmpty()) {
+                store.keep(claimId, payee, HOUSEHOLD, Actor.of(applicant).name(), clock.instant());
                 String what = payee.isByPost() ? "history.postal-order-wanted" : "history.account-given";
                 history.add(claimId, Actor.of(applicant), "account-given", Phrase.of(what));
             }

@@ -70,6 +70,7 @@ class PaymentController {
      * @param whom who outside the household is paid; empty for the household
      * @param account the last digits of the account it goes to; empty while none is known, and where it is another's
      * @param postalOrder the address to which it goes as a postal order; empty where it does not
+     * @param given who gave it, on which day, and whether another was given before; for staff
      */
     record Following(
             String number,
@@ -77,6 +78,7 @@ class PaymentController {
             Optional<String> account,
             Optional<String> postalOrder,
             Optional<String> holder,
+            Optional<Phrase> given,
             List<Paid> payments,
             List<FollowUp> others) {}
 
@@ -99,16 +101,16 @@ class PaymentController {
     @GetMapping("/api/my/claims/{id}/payments")
     Following mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         Following all = following(claims.claimOf(who, id));
-        return all.whom().isEmpty()
-                ? all
-                : new Following(
-                        all.number(),
-                        all.whom(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        all.payments(),
-                        all.others());
+        boolean own = all.whom().isEmpty();
+        return new Following(
+                all.number(),
+                all.whom(),
+                all.account().filter(known -> own),
+                all.postalOrder().filter(known -> own),
+                all.holder().filter(known -> own),
+                Optional.empty(),
+                all.payments(),
+                all.others());
     }
 
     @PutMapping("/api/my/claims/{id}/account")
@@ -168,7 +170,8 @@ class PaymentController {
     }
 
     private Following following(ClaimView claim) {
-        Optional<Payee> payee = payments.payee(claim.id());
+        Optional<Payments.GoesTo> goesTo = payments.goesTo(claim.id());
+        Optional<Payee> payee = goesTo.map(Payments.GoesTo::payee);
         return new Following(
                 claim.number(),
                 outsiders.whom(claim),
@@ -177,6 +180,7 @@ class PaymentController {
                         .map(iban -> iban.substring(iban.length() - SHOWN_DIGITS)),
                 payee.filter(Payee::isByPost).map(Payee::address),
                 payee.map(Payee::holder),
+                goesTo.flatMap(Payments.GoesTo::given),
                 payments.of(claim.id()).stream()
                         .map(payment -> new Paid(
                                 payment.id(),

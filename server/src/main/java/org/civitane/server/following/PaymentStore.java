@@ -12,6 +12,8 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.PaidFor;
 import org.civitane.server.ledger.Ledger;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.PhraseColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -91,12 +93,27 @@ class PaymentStore {
                 .optional();
     }
 
-    /** It is told to the bank from now on, and its amount does not change any more. @return whether it was not before */
-    boolean tell(UUID payment, Instant at) {
-        return database.sql("update payment set told_at = ? where id = ? and state = 'PLANNED' and told_at is null")
-                        .params(Timestamp.from(at), payment)
+    /**
+     * It is told to the bank from now on; neither its amount nor where it goes changes any more.
+     *
+     * @return whether it was not before
+     */
+    boolean tell(UUID payment, Payee to, Instant at) {
+        return database.sql("""
+                        update payment set told_at = ?, iban = ?, holder = ?, address = ?
+                        where id = ? and state = 'PLANNED' and told_at is null""")
+                        .params(Timestamp.from(at), to.iban(), to.holder(), to.address(), payment)
                         .update()
                 == 1;
+    }
+
+    /** Where the bank was told to place it; nothing before it was told. */
+    Optional<Payee> told(UUID payment) {
+        return database.sql(
+                        "select iban, holder, address from payment where id = ? and told_at is not null and (iban <> '' or address <> '')")
+                .param(payment)
+                .query((row, number) -> new Payee(row.getString(1), row.getString(2), row.getString(3)))
+                .optional();
     }
 
     /** What is still to leave is another amount. */
@@ -131,11 +148,11 @@ class PaymentStore {
     }
 
     /** @return whether it was still planned under that name, so that no answer of the bank counts twice */
-    boolean answered(Payment sent, Payment.State state, String iban, long bookedCents, Instant at) {
+    boolean answered(Payment sent, Payment.State state, long bookedCents, Instant at) {
         boolean first = database.sql("""
-                        update payment set state = ?, iban = ?, booked_cents = ?, changed_at = ?
+                        update payment set state = ?, booked_cents = ?, changed_at = ?
                         where id = ? and state = 'PLANNED' and attempt = ?""")
-                        .params(state.name(), iban, bookedCents, Timestamp.from(at), sent.id(), sent.attempt())
+                        .params(state.name(), bookedCents, Timestamp.from(at), sent.id(), sent.attempt())
                         .update()
                 == 1;
         if (first && bookedCents > 0) {
@@ -152,7 +169,7 @@ class PaymentStore {
     /** What came back may go out again, under another name. */
     void planAgain(UUID claim, Instant at) {
         database.sql("""
-                        update payment set state = 'PLANNED', attempt = attempt + 1, iban = '', told_at = null, changed_at = ?
+                        update payment set state = 'PLANNED', attempt = attempt + 1, iban = '', holder = '', address = '', told_at = null, changed_at = ?
                         where claim_id = ? and state = 'RETURNED'""").params(Timestamp.from(at), claim).update();
     }
 
@@ -173,21 +190,52 @@ class PaymentStore {
                 == 1;
     }
 
-    Optional<Payee> payee(UUID claim) {
-        return database.sql("select iban, holder, address from payee where claim_id = ?")
-                .param(claim)
-                .query((row, number) -> new Payee(row.getString(1), row.getString(2), row.getString(3)))
+    /** Where money for somebody goes; nothing while it was given by nobody. @param whom as in {@link #keep} */
+    Optional<Payee> payee(UUID claim, String whom) {
+        return given(claim, whom).map(Given::payee);
+    }
+
+    /**
+     * Where money goes, and how that is known.
+     *
+     * @param by who gave it, in words; nothing where that was not written down
+     * @param changed whether another was given before
+     */
+    record Given(Payee payee, Optional<Phrase> by, Instant at, boolean changed) {}
+
+    Optional<Given> given(UUID claim, String whom) {
+        return database.sql("select * from payee where claim_id = ? and whom = ?")
+                .params(claim, whom)
+                .query((row, number) -> new Given(
+                        new Payee(row.getString("iban"), row.getString("holder"), row.getString("address")),
+                        Optional.ofNullable(row.getString("given_by")).map(PhraseColumn::read),
+                        row.getTimestamp("given_at").toInstant(),
+                        row.getBoolean("changed")))
                 .optional();
     }
 
-    /** @param whom who outside the household is paid; empty for the household */
-    void keep(UUID claim, Payee payee, String whom, Instant at) {
+    /**
+     * Keeps where money for somebody goes.
+     *
+     * @param whom who outside the household is paid; empty for the household
+     * @param by who gave it, in words
+     */
+    void keep(UUID claim, Payee payee, String whom, Phrase by, Instant at) {
         database.sql("""
-                        insert into payee (claim_id, iban, holder, address, whom, given_at) values (?, ?, ?, ?, ?, ?)
-                        on conflict (claim_id) do update
-                        set iban = excluded.iban, holder = excluded.holder, address = excluded.address, whom = excluded.whom,
-                          given_at = excluded.given_at""")
-                .params(claim, payee.iban(), payee.holder(), payee.address(), whom, Timestamp.from(at))
+                        insert into payee (claim_id, iban, holder, address, whom, given_by, given_at)
+                        values (?, ?, ?, ?, ?, ?::jsonb, ?)
+                        on conflict (claim_id, whom) do update
+                        set iban = excluded.iban, holder = excluded.holder, address = excluded.address,
+                          given_by = excluded.given_by, given_at = excluded.given_at,
+                          changed = payee.changed or (payee.iban, payee.address) <> (excluded.iban, excluded.address)""")
+                .params(
+                        claim,
+                        payee.iban(),
+                        payee.holder(),
+                        payee.address(),
+                        whom,
+                        PhraseColumn.write(by),
+                        Timestamp.from(at))
                 .update();
     }
 

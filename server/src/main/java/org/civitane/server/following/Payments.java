@@ -60,11 +60,21 @@ public class Payments {
         return store.of(claim);
     }
 
-    /** The account its money goes to, once it is known. */
+    /** Where its money goes and how that is known, once it is; given by, or taken down for, whoever the money is for. */
     @Transactional(readOnly = true)
-    public Optional<Payee> payee(UUID claim) {
-        return store.payee(claim);
+    public Optional<GoesTo> goesTo(UUID claim) {
+        return store.given(claim, store.whom(claim).orElse(""))
+                .map(given -> new GoesTo(
+                        given.payee(),
+                        given.by()
+                                .map(by -> Phrase.of(
+                                        given.changed() ? "following.given-anew" : "following.given",
+                                        by,
+                                        Phrase.full(LocalDate.ofInstant(given.at(), clock.getZone()))))));
     }
+
+    /** @param given who gave it, when, and whether another was given before; nothing where that was not written down */
+    public record GoesTo(Payee payee, Optional<Phrase> given) {}
 
     /** Plans what follows; of what was paid at once only the first, and of what is closed nothing more. */
     @EventListener
@@ -102,11 +112,13 @@ public class Payments {
         List<Payment> planned = store.of(claim).stream()
                 .filter(payment -> payment.state() == Payment.State.PLANNED)
                 .toList();
-        if (store.payee(claim).isPresent()) {
-            planned.forEach(jobs::pay);
-        } else if (!planned.isEmpty()) {
-            askForAccount(planned.getFirst());
-        }
+        planned.stream()
+                .filter(payment -> store.payee(claim, payment.whom()).isPresent())
+                .forEach(jobs::pay);
+        planned.stream()
+                .filter(payment -> store.payee(claim, payment.whom()).isEmpty())
+                .findFirst()
+                .ifPresent(this::askForAccount);
     }
 
     /** Money came back: whoever it is for is asked for another account; the applicant is told of theirs at once. */

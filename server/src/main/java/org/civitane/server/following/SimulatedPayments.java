@@ -45,15 +45,13 @@ public class SimulatedPayments {
 
     /** Everything that is due by now is booked. */
     public void book(UUID claim) {
-        Payee payee = store.payee(claim).orElseThrow();
         store.of(claim).stream()
                 .filter(payment -> payment.state() == Payment.State.PLANNED)
                 .filter(payment -> !payment.due().isAfter(clock.today()))
                 .flatMap(payment -> departure.settled(payment).stream())
                 .forEach(leaving -> departure.answered(
                         leaving,
-                        payee,
-                        new BankClient.Answer(true, leaving.placed().cents())));
+                        new BankClient.Answer(true, leaving.payment().placed().cents())));
     }
 
     /** What was found to be too much is claimed back. */
