@@ -133,6 +133,9 @@ final class PaidLeavePlan {
     }
 
     private Stream<LocalDate> daysAway() {
+        if (away.from().isAfter(away.to())) {
+            return Stream.empty();
+        }
         return file.pattern().equals(Optional.of(Pattern.INTERMITTENT))
                 ? file.absences().orElseThrow().stream()
                         .map(PaidLeaveCase.Absence::date)

@@ -33,6 +33,15 @@ public class PaidLeavePlanTest {
     }
 
     @Test
+    public void whereTheEmployersOwnLeaveLastsLongerThanTheLeaveNothingIsAway() {
+        Leave leave = new Leave().from("2026-09-21").to("2026-09-25");
+        leave.benefitsBegin = Optional.of(LocalDate.of(2026, 12, 1));
+        DayPlan plan = plan(leave);
+        assertThat(plan.days()).extracting(day -> day.kind().toString()).containsOnly("BEFORE");
+        assertThat(plan.weeks()).isEmpty();
+    }
+
+    @Test
     public void daysThatOthersDoNotBearOutAreMarked() {
         Leave leave = new Leave().from("2026-09-21").to("2026-09-27");
         leave.careProvider = Optional.of(new CareProvider(
