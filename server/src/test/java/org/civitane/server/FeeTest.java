@@ -2,7 +2,6 @@ package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
@@ -20,6 +19,7 @@ import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.ledger.Ledger;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** A fee in the hands of whoever pays it, of the payment service, and of whoever pretends to be it. */
@@ -126,6 +126,80 @@ public class FeeTest extends CertificateStories {
                         .query(Long.class)
                         .single())
                 .isEqualTo(2);
+    }
+
+    @DataProvider
+    Object[][] orders() {
+        return new Object[][] {
+            {List.of("REFUSED", "PAID")},
+            {List.of("PAID", "REFUSED")},
+            {List.of("REFUSED", "REFUSED", "PAID", "PAID", "REFUSED", "PAID")},
+            {List.of("PAID", "PAID", "REFUSED", "REFUSED")},
+        };
+    }
+
+    @Test(dataProvider = "orders")
+    public void inWhateverOrderNoticesComeWhatWasPaidIsBookedOnce(List<String> states) throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        String checkout = page.substring(page.lastIndexOf('/') + 1);
+        for (String state : states) {
+            assertThat(told(checkout, state)).isEqualTo(204);
+        }
+        assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
+    }
+
+    @Test
+    public void ofTwoCheckoutsThatWerePaidAfterAllOneGoesBack() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        String first = page.substring(page.lastIndexOf('/') + 1);
+        assertThat(told(first, "REFUSED")).isEqualTo(204);
+        did(payPage(claim), "pay");
+        assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        assertThat(told(first, "PAID")).isEqualTo(204);
+        assertThat(database.sql("select state from checkout where id = ?")
+                        .param(first)
+                        .query(String.class)
+                        .single())
+                .as("on its way back, or there")
+                .isIn("QUESTIONED", "GIVEN_BACK");
+    }
+
+    @Test
+    public void whatWasPaidAndNobodyToldOfIsFoundBeforeTheFeeIsDropped() throws Exception {
+        ClaimView claim = granted();
+        did(payPage(claim), "silent");
+        lapseNow(claim, Ask.Kind.FEE, "max");
+        await("it is found", () -> stateOf(claim).equals("PAID"));
+        madeOut();
+        assertThat(documents.of(claim.id())).hasSize(1);
+        assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
+    }
+
+    @Test
+    public void whatWasPaidTooLateAndNobodyToldOfGoesBackThoughNobodyLooks() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        lapseNow(claim, Ask.Kind.FEE, "max");
+        await("it lapsed", () -> stateOf(claim).equals("LAPSED"));
+        did(page, "silent");
+        database.sql("update checkout set begun_at = begun_at - interval '2 hours' where claim_id = ?")
+                .param(claim.id())
+                .update();
+        database.sql("update scheduled_tasks set execution_time = now() where task_name = 'ask-unheard'")
+                .update();
+        await("it went back", () -> goneBack(claim));
+        assertThat(ledger.of(claim.id()).values()).containsOnly(Money.ZERO);
+    }
+
+    private int told(String checkout, String state) throws Exception {
+        byte[] notice = "{\"checkout\":\"%s\",\"state\":\"%s\",\"cents\":4800}"
+                .formatted(checkout, state)
+                .getBytes(StandardCharsets.UTF_8);
+        return anyone(post("/api/pay-notices").content(notice).header("X-Pay-Signature", signed(notice)))
+                .getStatus();
     }
 
     @Test

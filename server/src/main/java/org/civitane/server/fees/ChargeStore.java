@@ -3,6 +3,7 @@ package org.civitane.server.fees;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -109,6 +110,19 @@ class ChargeStore {
                 .list();
     }
 
+    /** The claims with checkouts of which nothing was heard, begun within that time, the longest first. */
+    List<UUID> unheard(Duration longerThan, Duration shorterThan, int most) {
+        return database.sql("""
+                        select claim_id from checkout where state = 'BEGUN' and begun_at < ? and begun_at > ?
+                        group by claim_id order by min(begun_at) limit ?""")
+                .params(
+                        Timestamp.from(clock.instant().minus(longerThan)),
+                        Timestamp.from(clock.instant().minus(shorterThan)),
+                        most)
+                .query(UUID.class)
+                .list();
+    }
+
     /** The checkout with which a fee was paid, which is to go back; nothing when none was. */
     Optional<Checkout> toGiveBack(UUID claim) {
         return database.sql("""
@@ -152,10 +166,12 @@ class ChargeStore {
                 .list();
     }
 
-    /** @return whether nothing had been heard of it */
+    /** Money that came counts also where it was refused before: notices come in any order. @return whether that is new */
     boolean heard(String id, Checkout.State state) {
-        return database.sql("update checkout set state = ?, changed_at = ? where id = ? and state = 'BEGUN'")
-                        .params(state.name(), now(), id)
+        return database.sql("""
+                        update checkout set state = ?, changed_at = ?
+                        where id = ? and (state = 'BEGUN' or state = 'REFUSED' and ? <> 'REFUSED')""")
+                        .params(state.name(), now(), id, state.name())
                         .update()
                 > 0;
     }
