@@ -14,7 +14,7 @@ function onEscape(event: KeyboardEvent) {
 
 /**
  * For what opens within a page: the focus goes to its first field, Escape closes what opened last, and on closing the
- * focus is again on what opened it.
+ * focus is again on what opened it, unless people went elsewhere meanwhile.
  *
  * @param first which field is the first, as a selector; empty where the focus stays in the list it was opened from
  */
@@ -30,7 +30,9 @@ export function useOpened<T extends HTMLElement>(onClose: () => void, first = FI
     return () => {
       open.splice(open.indexOf(own), 1);
       if (open.length === 0) window.removeEventListener('keydown', onEscape);
-      if (from instanceof HTMLElement && from.isConnected && from !== document.body) from.focus();
+      const now = document.activeElement;
+      const isLost = !now || now === document.body || (panel.current?.contains(now) ?? false);
+      if (isLost && from instanceof HTMLElement && from.isConnected && from !== document.body) from.focus();
     };
   }, [first]);
   return panel;
