@@ -25,7 +25,7 @@ class CheckTries {
     /** @param network the address from which someone asks @throws Problem when too many were wrong from there */
     void mayTry(String network) {
         if (missed.get(network).get() >= MOST) {
-            throw Problem.tooMany(Phrase.of("check.too-many"));
+            throw Problem.tooMany(Phrase.of("check.too-many"), WHILE);
         }
     }
 
