@@ -52,7 +52,10 @@ function DeskOf({ claim }: { claim: string }) {
   const work = useDesk(claim);
   const papers = usePapers(claim);
   const [address, setAddress] = useSearchParams();
-  const [chosen, setChosen] = useState('');
+  // chosen again, a fact has the focus again
+  const [choice, setChoice] = useState({ path: '' });
+  const chosen = choice.path;
+  const choose = (path: string) => setChoice({ path });
   const [open, setOpen] = useState<Open>(NOTHING);
   const [points, setPoints] = useKept<NewPoint[]>(`fix-list/${claim}`);
   const next = useNextClaim(claim);
@@ -86,7 +89,7 @@ function DeskOf({ claim }: { claim: string }) {
   useDeskKeys({
     desk,
     chosen,
-    onChoose: setChosen,
+    onChoose: choose,
     onSettle: (fact, view) => openUp({ settling: { fact, view } }),
     onUndo: (fact) => work.unsettle.mutate(fact.path),
     onAsk: askAbout,
@@ -97,11 +100,11 @@ function DeskOf({ claim }: { claim: string }) {
     onNext: () => next && go(`/claims/${next.id}`),
   });
   useEffect(() => {
-    const row = chosen && document.querySelector<HTMLElement>('tr[aria-selected="true"]');
+    const row = choice.path && document.querySelector<HTMLElement>('tr[aria-selected="true"]');
     if (!row) return;
     row.scrollIntoView({ block: 'nearest' });
     if (!row.contains(document.activeElement)) row.focus({ preventScroll: true });
-  }, [chosen]);
+  }, [choice]);
   const colleagues = useColleagues(desk);
   const decide = () => go(`/claims/${claim}/decide`);
   const writeList = () => setPoints(points ?? draft);
@@ -127,7 +130,7 @@ function DeskOf({ claim }: { claim: string }) {
     const fact = desk.facts.flatMap((group) => group.facts).find((each) => isMeant(each.path));
     if (!fact) return;
     setTab('facts');
-    setChosen(fact.path);
+    choose(fact.path);
   };
   const goTo = (obstacle: Schemas['Obstacle']) => {
     const at = TAB_OF[obstacle.kind];
@@ -183,14 +186,14 @@ function DeskOf({ claim }: { claim: string }) {
             onOpen={openUp}
             points={points}
             onPoints={setPoints}
-            onSettled={(after, fact) => setChosen((nextDifference(after, fact.path) ?? fact).path)}
+            onSettled={(after, fact) => choose((nextDifference(after, fact.path) ?? fact).path)}
           />
           <Middle
             desk={desk}
             tab={tab}
             onTab={setTab}
             chosen={chosen}
-            onChoose={setChosen}
+            onChoose={choose}
             onSettle={(fact, view) => openUp({ settling: { fact, view } })}
             onPaper={show}
             onFact={(path) => leadTo((each) => each === path)}

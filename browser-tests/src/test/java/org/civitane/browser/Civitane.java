@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
@@ -64,8 +65,11 @@ final class Civitane {
     /** Whoever signed in once need not type it again, as long as that lasts. */
     private final Map<String, Kept> signIns = new HashMap<>();
 
-    /** What a browser keeps of having signed in, and the page to which that led. */
-    private record Kept(String storage, String leadsTo) {}
+    /**
+     * What a browser keeps of having signed in, and the page to which that led. Cookies alone: to read what else is kept,
+     * another page is opened, which takes the focus from the one that is there.
+     */
+    private record Kept(List<Cookie> cookies, String leadsTo) {}
 
     private Civitane(ConfigurableApplicationContext server, String address) {
         this.server = server;
@@ -145,9 +149,8 @@ final class Civitane {
     Page signedIn(String email, int width, int height) {
         Kept kept = signIns.get(email);
         if (kept != null) {
-            Page page = visitor(new Browser.NewContextOptions()
-                    .setViewportSize(width, height)
-                    .setStorageState(kept.storage()));
+            Page page = visitor(width, height);
+            page.context().addCookies(kept.cookies());
             if (page.context().request().get("/api/session").text().contains(email)) {
                 page.navigate(kept.leadsTo());
                 return page;
@@ -156,7 +159,7 @@ final class Civitane {
         }
         Page page = signedInAsFarAs(email, width, height);
         page.waitForURL(url -> !url.endsWith("/sign-in"));
-        signIns.put(email, new Kept(page.context().storageState(), page.url()));
+        signIns.put(email, new Kept(page.context().cookies(), page.url()));
         return page;
     }
 

@@ -37,10 +37,13 @@ public class CorrespondenceStoryTest {
         desk.getByLabel("Find a household or number").fill(number);
         desk.getByRole(AriaRole.LISTBOX).getByText(number).click();
         desk.getByText("Take this claim").click();
+        assertThat(desk.getByText("Take this claim")).hasCount(0);
         assertThat(desk.getByText("Do not call. Ask for Ana.")).isVisible();
         assertThat(desk.getByText("register's answer on")).hasCount(0);
         desk.getByText("Wages, Tarn Quay Bakery").first().click();
         desk.keyboard().press("f");
+        assertThat(desk.getByLabel("What is wrong or unclear, said to the applicant"))
+                .hasCount(1);
         desk.getByText("Born", new Page.GetByTextOptions().setExact(true))
                 .nth(1)
                 .click();

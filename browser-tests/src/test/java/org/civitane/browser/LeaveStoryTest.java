@@ -191,9 +191,7 @@ public class LeaveStoryTest {
 
     /** The first day by a press, the last by keys: one week and six days on. */
     private void paintTwoWeeks() {
-        phone.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile(".*" + inWords(START) + ".*")))
+        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\b" + inWords(START))))
                 .and(phone.locator(":visible"))
                 .click();
         phone.keyboard().press("ArrowDown");

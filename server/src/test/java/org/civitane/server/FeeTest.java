@@ -144,7 +144,7 @@ public class FeeTest extends CertificateStories {
         String page = payPage(claim);
         String checkout = page.substring(page.lastIndexOf('/') + 1);
         for (String state : states) {
-            assertThat(told(checkout, state)).isEqualTo(204);
+            assertThat(noticed(checkout, state)).isEqualTo(204);
         }
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
         assertThat(ledger.of(claim.id())).containsEntry(Ledger.Account.BANK, Money.parse("48"));
@@ -155,10 +155,10 @@ public class FeeTest extends CertificateStories {
         ClaimView claim = granted();
         String page = payPage(claim);
         String first = page.substring(page.lastIndexOf('/') + 1);
-        assertThat(told(first, "REFUSED")).isEqualTo(204);
+        assertThat(noticed(first, "REFUSED")).isEqualTo(204);
         did(payPage(claim), "pay");
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
-        assertThat(told(first, "PAID")).isEqualTo(204);
+        assertThat(noticed(first, "PAID")).isEqualTo(204);
         assertThat(database.sql("select state from checkout where id = ?")
                         .param(first)
                         .query(String.class)
@@ -194,7 +194,7 @@ public class FeeTest extends CertificateStories {
         assertThat(ledger.of(claim.id()).values()).containsOnly(Money.ZERO);
     }
 
-    private int told(String checkout, String state) throws Exception {
+    private int noticed(String checkout, String state) throws Exception {
         byte[] notice = "{\"checkout\":\"%s\",\"state\":\"%s\",\"cents\":4800}"
                 .formatted(checkout, state)
                 .getBytes(StandardCharsets.UTF_8);

@@ -6,8 +6,8 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.format.DateTimeFormatter;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
@@ -143,7 +143,9 @@ public class FollowingTest extends ServerTest {
                 .put(
                         "name",
                         dossier(claim).said().file().members().get(1).name().full())
-                .put("signedAt", DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss").format(clock.localNow()));
+                .put(
+                        "signedAt",
+                        DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss").format(clock.localNow()));
         file.withObject("landlord").put("takesPart", "NO");
         CaseFiles.Read<?> read = CaseFiles.read(JsonColumn.bytes(file));
         claims.addEdition(

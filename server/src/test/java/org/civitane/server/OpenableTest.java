@@ -13,6 +13,7 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.intake.Drafts;
+import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -121,7 +122,8 @@ public class OpenableTest extends LeaveStory {
         String path = within + "/" + name;
         switch (value) {
             case ObjectNode inner -> spoil(inner, path, random, spoilt);
-            case ArrayNode list when !list.isEmpty() && list.get(0) instanceof ObjectNode first && random.nextInt(4) > 0 ->
+            case ArrayNode list
+            when !list.isEmpty() && list.get(0) instanceof ObjectNode first && random.nextInt(4) > 0 ->
                 spoil(first, path, random, spoilt);
             default -> {
                 JsonNode other = other(value, random);
@@ -150,6 +152,8 @@ public class OpenableTest extends LeaveStory {
         if (text.matches("-?\\d+(\\.\\d+)?")) {
             return text(List.of("0.00", "0.01", "99999999.99", "24.00").get(random.nextInt(4)));
         }
-        return value.isArray() ? value.arrayNode() : text(random.nextBoolean() ? "" : UUID.randomUUID().toString());
+        return value.isArray()
+                ? JsonColumn.object().arrayNode()
+                : text(random.nextBoolean() ? "" : UUID.randomUUID().toString());
     }
 }

@@ -170,10 +170,7 @@ class ChargeStore {
     boolean heard(String id, Checkout.State state) {
         return database.sql("""
                         update checkout set state = ?, changed_at = ?
-                        where id = ? and (state = 'BEGUN' or state = 'REFUSED' and ? <> 'REFUSED')""")
-                        .params(state.name(), now(), id, state.name())
-                        .update()
-                > 0;
+                        where id = ? and (state = 'BEGUN' or state = 'REFUSED' and ? <> 'REFUSED')""").params(state.name(), now(), id, state.name()).update() > 0;
     }
 
     private Timestamp now() {

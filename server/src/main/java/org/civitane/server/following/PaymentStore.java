@@ -195,6 +195,14 @@ class PaymentStore {
         return given(claim, whom).map(Given::payee);
     }
 
+    /** For whom it is known where their money goes; the household is the empty text. */
+    List<String> whoseAccountsAreKnown(UUID claim) {
+        return database.sql("select whom from payee where claim_id = ?")
+                .param(claim)
+                .query(String.class)
+                .list();
+    }
+
     /**
      * Where money goes, and how that is known.
      *

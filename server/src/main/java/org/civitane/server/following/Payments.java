@@ -2,8 +2,10 @@ package org.civitane.server.following;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
@@ -112,13 +114,14 @@ public class Payments {
         List<Payment> planned = store.of(claim).stream()
                 .filter(payment -> payment.state() == Payment.State.PLANNED)
                 .toList();
-        planned.stream()
-                .filter(payment -> store.payee(claim, payment.whom()).isPresent())
-                .forEach(jobs::pay);
-        planned.stream()
-                .filter(payment -> store.payee(claim, payment.whom()).isEmpty())
-                .findFirst()
-                .ifPresent(this::askForAccount);
+        if (planned.isEmpty()) {
+            return;
+        }
+        List<String> known = store.whoseAccountsAreKnown(claim);
+        Map<Boolean, List<Payment>> byKnown =
+                planned.stream().collect(Collectors.partitioningBy(payment -> known.contains(payment.whom())));
+        byKnown.get(true).forEach(jobs::pay);
+        byKnown.get(false).stream().findFirst().ifPresent(this::askForAccount);
     }
 
     /** Money came back: whoever it is for is asked for another account; the applicant is told of theirs at once. */

@@ -5,14 +5,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.claim.Act;
-import org.civitane.server.access.Accounts;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
-import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
-import org.civitane.server.claims.Claims;
-import org.civitane.server.contact.Contact;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.forms.Asked;
@@ -35,8 +31,6 @@ class Others {
     private final Links links;
     private final LinkStore store;
     private final ClaimActs acts;
-    private final Claims claims;
-    private final Accounts accounts;
     private final Dossiers dossiers;
 
     Others(
@@ -46,8 +40,6 @@ class Others {
             Links links,
             LinkStore store,
             ClaimActs acts,
-            Claims claims,
-            Accounts accounts,
             Dossiers dossiers) {
         this.signers = signers;
         this.outsiders = outsiders;
@@ -55,8 +47,6 @@ class Others {
         this.links = links;
         this.store = store;
         this.acts = acts;
-        this.claims = claims;
-        this.accounts = accounts;
         this.dossiers = dossiers;
     }
 
@@ -122,23 +112,12 @@ class Others {
         });
     }
 
-    /**
-     * A caseworker does so; a signature whose day has passed is asked for anew. Where it was said too often wrongly who
-     * opened the link, this opens it again: the caseworker has reached the person by a way of that person's own.
-     *
-     * @throws Problem where it was closed and the way is none, or one of the applicant's
-     */
+    /** A caseworker does so; a signature whose day has passed is asked for anew. */
     List<Other> reach(ClaimView claim, String whom, Reach reach, SignedIn caseworker) {
         Dossier dossier = dossiers.of(claim);
         Ask ask = newest(dossier, whom)
                 .filter(each -> each.state().isOpen())
                 .orElseGet(() -> signers.ask(claim, lacking(dossier, whom), caseworker.displayName()));
-        if (store.isClosed(ask)) {
-            refuseApplicantsWays(dossier, reach);
-            store.reopen(ask);
-            claims.note(
-                    claim.id(), Actor.of(caseworker), "link-reopened", Phrase.of("history.link-reopened", ask.what()));
-        }
         return sent(ask, reach);
     }
 
@@ -158,18 +137,6 @@ class Others {
     /** The form on paper for someone who still owes something, as PDF. */
     byte[] form(ClaimView claim, String whom) {
         return forms.of(open(dossiers.of(claim), whom), Link.Way.PAPER);
-    }
-
-    private void refuseApplicantsWays(Dossier dossier, Reach reach) {
-        Contact theirs = dossier.contact();
-        String account = accounts.account(dossier.claim().applicant()).email();
-        boolean none = reach.email().isEmpty() && reach.phone().isEmpty();
-        boolean isTheirs = reach.email().equalsIgnoreCase(account)
-                || !reach.email().isEmpty() && reach.email().equalsIgnoreCase(theirs.email())
-                || !reach.phone().isEmpty() && reach.phone().equals(theirs.phone());
-        if (none || isTheirs) {
-            throw Problem.invalid("contact/email", Phrase.of("link.own-way"));
-        }
     }
 
     private void refuseIfClosed(Ask ask) {

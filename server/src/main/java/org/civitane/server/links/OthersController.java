@@ -29,15 +29,23 @@ class OthersController {
     private final Others others;
     private final FormsOnPaper onPaper;
     private final Remarks remarks;
+    private final Reopening reopening;
 
     OthersController(
-            Claims claims, ClaimActs acts, Dossiers dossiers, Others others, FormsOnPaper onPaper, Remarks remarks) {
+            Claims claims,
+            ClaimActs acts,
+            Dossiers dossiers,
+            Others others,
+            FormsOnPaper onPaper,
+            Remarks remarks,
+            Reopening reopening) {
         this.claims = claims;
         this.acts = acts;
         this.dossiers = dossiers;
         this.others = others;
         this.onPaper = onPaper;
         this.remarks = remarks;
+        this.reopening = reopening;
     }
 
     record ReachWish(
@@ -84,6 +92,7 @@ class OthersController {
             @RequestBody @Valid ReachWish wish,
             @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
+            reopening.open(dossiers.of(claim), whom, wish.reach(), who);
             others.reach(claim, whom, wish.reach(), who);
             return ofClaim(id);
         });
