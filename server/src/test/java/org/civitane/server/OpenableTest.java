@@ -35,7 +35,7 @@ public class OpenableTest extends LeaveStory {
 
     @DataProvider
     Object[][] programmes() {
-        return new Object[][] {{"school-meals"}, {"food-assistance"}, {"rent-arrears"}, {"paid-leave"}};
+        return new Object[][] {{"school-meals"}, {"food-assistance"}, {"rent-arrears"}};
     }
 
     @Test
@@ -104,10 +104,22 @@ public class OpenableTest extends LeaveStory {
 
     private ObjectNode said(String programme, SignedIn applicant) {
         return switch (programme) {
-            case "paid-leave" -> LeaveAnswers.of(answers(applicant), start, 3, clock.today());
             case "rent-arrears" -> rentAnswers(applicant);
+            case "food-assistance" -> foodAnswers(applicant);
             default -> answers(applicant);
         };
+    }
+
+    private ObjectNode foodAnswers(SignedIn applicant) {
+        ObjectNode answers = answers(applicant);
+        answers.path("members").valueStream().forEach(member -> ((ObjectNode) member).remove("pupil"));
+        answers.putArray("resources");
+        answers.putArray("expenses")
+                .addObject()
+                .put("kind", "RENT")
+                .put("amount", "700.00")
+                .put("frequency", "MONTHLY");
+        return answers;
     }
 
     /** Puts another value of its kind in the place of one that is there. */

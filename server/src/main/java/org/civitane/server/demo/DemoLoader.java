@@ -1,6 +1,5 @@
 package org.civitane.server.demo;
 
-import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -12,12 +11,10 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.documents.SimulatedCounter;
 import org.civitane.server.platform.AgencyClock;
-import org.civitane.server.platform.Starting;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Loads the demo's accounts and claims, each story in a transaction of its own, so that a server that was ended half way
@@ -26,17 +23,14 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 @Profile(Simulated.PROFILE)
 class DemoLoader {
-    private static final long ONE_SERVER = 8_420_002;
     private static final String STAFF = "staff";
 
     private final DemoAccounts accounts;
     private final DemoIntake intake;
     private final DemoPapers papers;
     private final DemoCasework casework;
-    private final EntityManager entities;
+    private final DemoStories told;
     private final JdbcClient database;
-    private final TransactionTemplate transaction;
-    private final Starting starting;
     private final AgencyClock clock;
     private LocalDate today = LocalDate.EPOCH;
 
@@ -45,24 +39,17 @@ class DemoLoader {
             DemoIntake intake,
             DemoPapers papers,
             DemoCasework casework,
-            EntityManager entities,
+            DemoStories told,
             JdbcClient database,
-            TransactionTemplate transaction,
-            Starting starting,
             AgencyClock clock) {
         this.accounts = accounts;
         this.intake = intake;
         this.papers = papers;
         this.casework = casework;
-        this.entities = entities;
+        this.told = told;
         this.database = database;
-        this.transaction = transaction;
-        this.starting = starting;
         this.clock = clock;
     }
-
-    /** @param name by which it is known whether it was told */
-    private record Story(String name, Runnable tell) {}
 
     /** The day on which the demo began: all its dates are counted from there, also after a restart. */
     LocalDate day() {
@@ -77,57 +64,30 @@ class DemoLoader {
     /** Of two servers that start together each tells what the other has not. */
     void load() {
         today = clock.today();
-        if (accounts.areThere() && !isTold(STAFF)) {
+        if (accounts.areThere() && !told.isTold(STAFF)) {
             // it was loaded whole, before it was told by stories
             return;
         }
-        List<Story> stories = stories();
-        starting.takes(stories.size());
-        for (Story story : stories) {
-            transaction.executeWithoutResult(status -> tellOnce(story));
-            starting.did();
-        }
+        told.tell(stories());
     }
 
-    private List<Story> stories() {
-        List<Story> stories = new ArrayList<>();
-        stories.add(new Story(STAFF, accounts::makeStaff));
+    private List<DemoStories.Story> stories() {
+        List<DemoStories.Story> stories = new ArrayList<>();
+        stories.add(new DemoStories.Story(STAFF, accounts::makeStaff));
         for (int i = 0; i < DemoHousehold.COUNT; i++) {
             int number = i;
             boolean joaos = i % 5 == 4 && i < DemoTwist.FIRST;
-            stories.add(new Story(
+            stories.add(new DemoStories.Story(
                     "household " + number,
                     () -> tell(DemoHousehold.of(number), joaos ? accounts.joao() : accounts.asa())));
         }
         DemoTenancy.ALL.forEach(tenancy ->
-                stories.add(new Story("tenancy " + tenancy.email(), () -> tell(tenancy, accounts.asa()))));
-        DemoTraveller.ALL.forEach(traveller ->
-                stories.add(new Story("traveller " + traveller.email(), () -> tell(traveller, accounts.asa()))));
+                stories.add(new DemoStories.Story("tenancy " + tenancy.email(), () -> tell(tenancy, accounts.asa()))));
+        DemoTraveller.ALL.forEach(traveller -> stories.add(
+                new DemoStories.Story("traveller " + traveller.email(), () -> tell(traveller, accounts.asa()))));
         DemoWorker.ALL.forEach(worker ->
-                stories.add(new Story("worker " + worker.email(), () -> tell(worker, accounts.asa()))));
+                stories.add(new DemoStories.Story("worker " + worker.email(), () -> tell(worker, accounts.asa()))));
         return stories;
-    }
-
-    private void tellOnce(Story story) {
-        database.sql("select pg_advisory_xact_lock(?)::text")
-                .param(ONE_SERVER)
-                .query(String.class)
-                .single();
-        if (!isTold(story.name())) {
-            story.tell().run();
-            database.sql("insert into demo_story (name) values (?)")
-                    .param(story.name())
-                    .update();
-            forgetWhatIsStored();
-        }
-    }
-
-    private boolean isTold(String story) {
-        return database.sql("select count(*) from demo_story where name = ?")
-                        .param(story)
-                        .query(Integer.class)
-                        .single()
-                > 0;
     }
 
     private void tell(DemoTenancy tenancy, SignedIn caseworker) {
@@ -199,12 +159,6 @@ class DemoLoader {
             case LAPSED -> does(dayAfter, 14, () -> counter.give(claim, caseworker));
             case NEW, CHECKED, MAY_BE_HELD, HELD, LIVED_ELSEWHERE, UNPAID, PAID, TO_SEND -> {}
         }
-    }
-
-    /** Otherwise each change is looked for in all households before, and each takes longer than the last. */
-    private void forgetWhatIsStored() {
-        entities.flush();
-        entities.clear();
     }
 
     private void tell(DemoHousehold household, SignedIn caseworker) {
