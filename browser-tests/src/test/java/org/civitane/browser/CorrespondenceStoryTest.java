@@ -40,6 +40,7 @@ public class CorrespondenceStoryTest {
         assertThat(desk.getByText("Take this claim")).hasCount(0);
         assertThat(desk.getByText("Do not call. Ask for Ana.")).isVisible();
         assertThat(desk.getByText("register's answer on")).hasCount(0);
+        desk.bringToFront();
         desk.getByText("Wages, Tarn Quay Bakery").first().click();
         desk.keyboard().press("f");
         assertThat(desk.getByLabel("What is wrong or unclear, said to the applicant"))

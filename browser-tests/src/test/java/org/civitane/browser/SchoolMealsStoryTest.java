@@ -100,6 +100,7 @@ public class SchoolMealsStoryTest {
 
     @Test(dependsOnMethods = "caseworkerSettlesAFactAndTakesItBack")
     void caseworkerAsksForACorrection() {
+        desk.bringToFront();
         desk.getByText("Wages, Tarn Quay Bakery").first().click();
         assertThat(desk.locator("tr[aria-selected=true]")).isFocused();
         desk.keyboard().press("f");
