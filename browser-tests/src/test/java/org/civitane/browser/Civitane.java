@@ -255,7 +255,8 @@ final class Civitane {
                                 where c.number = ? and p.state = 'BOOKED'""").param(number).query(Integer.class).single() == paid);
     }
 
-    private static void await(String what, BooleanSupplier happened) {
+    /** Waits until something that happens by itself has happened. */
+    static void await(String what, BooleanSupplier happened) {
         long until = System.nanoTime() + Duration.ofMillis((long) PATIENCE).toNanos();
         while (!happened.getAsBoolean()) {
             if (System.nanoTime() > until) {

@@ -103,7 +103,8 @@ public class SchoolMealsStoryTest {
         desk.bringToFront();
         desk.getByText("Wages, Tarn Quay Bakery").first().click();
         // whether or not the window is in front, which is not the page's doing
-        desk.waitForFunction("document.activeElement?.matches('tr[aria-selected=true]')");
+        Civitane.await("the chosen row has the focus", () ->
+                (Boolean) desk.evaluate("() => document.activeElement?.matches('tr[aria-selected=true]') ?? false"));
         desk.keyboard().press("f");
         desk.getByLabel("What is wrong or unclear, said to the applicant").fill("Which months does this cover?");
         assertThat(Civitane.violations(desk)).isEmpty();
