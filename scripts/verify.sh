@@ -32,7 +32,7 @@ verify() { # [PART[=TEST,…]…]: of a part those tests alone
     wait
   fi
   if [ -n "$(ls "$test_home"/failed-* 2>/dev/null)" ]; then status=1; fi
-  slowest_tests
+  slowest_tests || true
   closing_line $((SECONDS - started))
   return $status
 }
@@ -45,13 +45,22 @@ verify_clear() {
 
 verify_part() { # PART [ARGUMENT…]: runs it and tells how it went; all it said when it failed
   local part=$1 began=$SECONDS
-  if ("verify_$part" "${@:2}") >"$test_home/$part.log" 2>&1; then
-    say "— $part: $((SECONDS - began)) s"
+  if (
+    "verify_$part" "${@:2}" && ran=0 || ran=$?
+    times >"$test_home/$part.times"
+    exit "$ran"
+  ) >"$test_home/$part.log" 2>&1; then
+    say "— $part: $((SECONDS - began)) s, $(processor_time "$test_home/$part.times") s of processors"
   else
     touch "$test_home/failed-$part"
     say "— $part FAILED after $((SECONDS - began)) s:"$'\n'"$(what_failed "$test_home/$part.log")"
     return 1
   fi
+}
+
+# What the programs it ran used, and those they ran; not what PostgreSQL did for them.
+processor_time() { # FILE that times wrote
+  awk 'END { for (i = 1; i <= NF; i++) { split($i, at, /[ms]/); s += at[1] * 60 + at[2] } printf "%d", s }' "$1"
 }
 
 with_server() { case " ${parts[*]} " in *' server '* | *' browser '*) true ;; *) false ;; esac; }
@@ -104,8 +113,9 @@ verify_core() { surefire core; }
 verify_exchange() { surefire exchange; }
 verify_cli() { surefire cli; }
 
+# Named tests need not be in every group that the part is run in.
 surefire() { # PART [MODULE [EXECUTION]]
-  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -Dsurefire.failIfNoSpecifiedTests=false}
+  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -DfailIfNoTests=false -Dsurefire.failIfNoSpecifiedTests=false}
 }
 
 verify_web() {
@@ -117,6 +127,7 @@ verify_server() {
   local status=0
   test_cluster && test_database civitane_server_1 && database_create civitane_server_2 || return 1
   surefire server || status=1
+  if [ "${only[server]:-}" ] && ! grep -rlE 'groups = "alone"' "$root/server/src/test" | grep -E "/(${only[server]//,/|})\.java" >/dev/null; then return $status; fi
   test_cluster alone && test_database civitane_server_1 || return 1
   surefire server server alone || status=1
   return $status
@@ -152,7 +163,7 @@ test_reports() { find "$root" -path '*/node_modules' -prune -o -path '*/target/s
 slowest_tests() {
   say $'\nThe slowest tests:'
   test_reports | xargs -0 -r grep -ho '<testcase [^>]*' \
-    | sed -n 's/.* name="\([^"]*\)".* classname="\([^"]*\)".* time="\([0-9.]*\)".*/\3 s  \2 \1/p' | sort -rn | head -10 | sed 's/^/  /' >&2
+    | sed -n 's/.* name="\([^"]*\)".* classname="\([^"]*\)".* time="\([0-9.]*\)".*/\3 s  \2 \1/p' | sort -rn | sed -n '1,10s/^/  /p' >&2
 }
 
 closing_line() {

@@ -183,7 +183,11 @@ function WhenEnded() {
 
 function Loading() {
   const { t } = useTranslation();
-  return <Page title={t('loading')}>{t('loading')}</Page>;
+  return (
+    <Page title={t('loading')} passing>
+      {t('loading')}
+    </Page>
+  );
 }
 
 /** A convenience, no protection: the server refuses what an account may not do. For both sides where none is named. */

@@ -8,8 +8,8 @@ import { useTheme } from './theme';
 /** Staff look for claims; whoever applies does not load what that takes. */
 const SearchBox = lazy(() => import('./SearchBox').then((it) => ({ default: it.SearchBox })));
 
-/** The bar on top: where one is, where one can go, who is signed in. */
-export function Bar({ commands }: { commands: Command[] }) {
+/** The bar on top: where one is, where one can go, who is signed in. @param finds whether staff can look for claims */
+export function Bar({ commands, finds }: { commands: Command[]; finds: boolean }) {
   const { t } = useTranslation();
   const go = useNavigate();
   const { signOut, setKeys } = useSessionChange();
@@ -84,7 +84,7 @@ export function Bar({ commands }: { commands: Command[] }) {
           )}
         </nav>
         <span className="flex-1" />
-        {staff && (
+        {staff && finds && (
           <Suspense fallback={null}>
             <SearchBox commands={[...commands, ...places]} />
           </Suspense>

@@ -11,11 +11,13 @@ type Props = {
   wide?: boolean;
   /** What can be done on this page from the search field. */
   commands?: Command[];
+  /** Whether another page is about to take its place: nothing is offered to type into that would be lost then. */
+  passing?: boolean;
   children: ReactNode;
 };
 
 /** The bar on top, the page below it and, on the public side, the help; sets the document's title. */
-export function Page({ title, wide = false, commands = [], children }: Props) {
+export function Page({ title, wide = false, commands = [], passing = false, children }: Props) {
   const staff = isStaff(useSession().data);
   useEffect(() => {
     document.title = `${title} · Civitane`;
@@ -23,7 +25,7 @@ export function Page({ title, wide = false, commands = [], children }: Props) {
   useHeadingFocus();
   return (
     <>
-      <Bar commands={commands} />
+      <Bar commands={commands} finds={!passing} />
       <Network />
       <main id="page" tabIndex={-1} className={wide ? '' : 'mx-auto max-w-[66rem] px-5 py-8'}>
         {children}
