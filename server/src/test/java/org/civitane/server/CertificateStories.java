@@ -25,7 +25,7 @@ import org.civitane.server.decisions.Decisions;
 import org.civitane.server.demo.MadeDocument;
 import org.civitane.server.documents.Documents;
 import org.civitane.server.intake.Drafts;
-import org.civitane.server.photos.Photos;
+import org.civitane.server.photos.PhotoTaking;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.standins.CivilRegister;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -42,7 +42,7 @@ abstract class CertificateStories extends ServerTest {
     private static final LocalDate BORN = LocalDate.of(1991, 4, 2);
 
     @Autowired
-    protected Photos photos;
+    protected PhotoTaking photos;
 
     @Autowired
     private CivilRegister civil;

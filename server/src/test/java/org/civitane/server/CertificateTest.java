@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -13,7 +12,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.interactive.digitalsignature.PDSignature;
@@ -226,34 +224,8 @@ public class CertificateTest extends CertificateStories {
         }
     }
 
-    @Test
-    public void whatIsNoPhotoIsRefusedAndItsSizeIsOurWord() throws IOException {
-        assertThatThrownBy(() -> photos.take(
-                        applicant.account(), "conduct-certificate", "no photo".getBytes(StandardCharsets.UTF_8)))
-                .isInstanceOf(Problem.class);
-        ObjectNode answers = certificateAnswers();
-        ((ObjectNode) answers.path("photo")).put("widthPx", 826);
-        assertThatThrownBy(() -> drafts.handInAnswers(
-                        applicant,
-                        "conduct-certificate",
-                        answers,
-                        new Drafts.Signing(applicant.displayName(), Optional.empty())))
-                .isInstanceOf(Problem.class);
-    }
-
     private String checkedFile(byte[] file) throws Exception {
         return anyone(post("/api/check/file").content(file)).getContentAsString();
-    }
-
-    @Test
-    public void aPhotoThatCannotBeDrawnOrIsTooLargeToIsRefused() throws IOException {
-        byte[] broken = java.util.Arrays.copyOf(photo(), 120);
-        assertThatThrownBy(() -> photos.take(applicant.account(), "conduct-certificate", broken))
-                .isInstanceOf(Problem.class);
-        ByteArrayOutputStream huge = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(2401, 3000, BufferedImage.TYPE_BYTE_BINARY), "png", huge);
-        assertThatThrownBy(() -> photos.take(applicant.account(), "conduct-certificate", huge.toByteArray()))
-                .isInstanceOf(Problem.class);
     }
 
     @Test

@@ -9,7 +9,7 @@ import org.civitane.server.documents.SimulatedCounter;
 import org.civitane.server.fees.SimulatedPay;
 import org.civitane.server.intake.Drafts;
 import org.civitane.server.links.SimulatedAnswers;
-import org.civitane.server.photos.Photos;
+import org.civitane.server.photos.PhotoTaking;
 import org.civitane.server.standins.Simulated;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -21,7 +21,7 @@ class DemoIntake {
     private final Drafts drafts;
     private final DemoRegisters registers;
     private final SimulatedAnswers others;
-    private final Photos photos;
+    private final PhotoTaking photos;
     private final SimulatedPay fees;
     private final SimulatedCounter counter;
     private final DemoHours hours;
@@ -30,7 +30,7 @@ class DemoIntake {
             Drafts drafts,
             DemoRegisters registers,
             SimulatedAnswers others,
-            Photos photos,
+            PhotoTaking photos,
             SimulatedPay fees,
             SimulatedCounter counter,
             DemoHours hours) {

@@ -1,5 +1,6 @@
 package org.civitane.server.papers;
 
+import java.awt.Dimension;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -71,6 +72,11 @@ final class PaperFile {
         return looking.picture(file, mediaType, page, widest, whose);
     }
 
+    /** How many pixels a picture is wide and high, upright. @throws Problem when it cannot be drawn */
+    Dimension size() {
+        return looking.size(file, mediaType, whose);
+    }
+
     /** What the square code on its first page says; nothing where none is seen. */
     Optional<String> code() {
         return looking.code(file, mediaType, 1, WIDEST, whose);
@@ -94,7 +100,7 @@ final class PaperFile {
         }
     }
 
-    private Problem refused(String sentence, Object... places) {
+    Problem refused(String sentence, Object... places) {
         return Problem.invalid("file", Phrase.of(sentence, places));
     }
 }

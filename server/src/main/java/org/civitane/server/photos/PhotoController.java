@@ -21,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PhotoController {
     private final Photos photos;
+    private final PhotoTaking taking;
     private final Claims claims;
 
-    PhotoController(Photos photos, Claims claims) {
+    PhotoController(Photos photos, PhotoTaking taking, Claims claims) {
         this.photos = photos;
+        this.taking = taking;
         this.claims = claims;
     }
 
@@ -36,8 +38,8 @@ class PhotoController {
     PhotoFound take(@PathVariable String programme, HttpServletRequest request, @AuthenticationPrincipal SignedIn who)
             throws IOException {
         checkIsThere(programme);
-        byte[] contents = request.getInputStream().readNBytes(Photos.MOST_BYTES + 1);
-        Photo photo = photos.take(who.account(), programme, contents);
+        byte[] contents = request.getInputStream().readNBytes(PhotoTaking.MOST_BYTES + 1);
+        Photo photo = taking.take(who.account(), programme, contents);
         return new PhotoFound(photo.format(), photo.widthPx(), photo.heightPx(), photo.bytes());
     }
 

@@ -1,5 +1,6 @@
 package org.civitane.server.papers.looking;
 
+import java.awt.image.BufferedImage;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
@@ -85,11 +86,19 @@ final class Eye {
                 yield ByteBuffer.allocate(Integer.BYTES).putInt(count).array();
             }
             case PICTURE -> Pages.png(pages.page(look.page(), look.widest()));
+            case SIZE -> size(pages.page(look.page(), look.widest()));
             case CODE ->
                 Codes.in(pages.page(look.page(), look.widest())).orElse("").getBytes(StandardCharsets.UTF_8);
             case LINES -> Lines.write(pages.lines(look.page()));
             case BARE -> throw new IllegalStateException("Impossible state: answered above.");
         };
+    }
+
+    private static byte[] size(BufferedImage picture) {
+        return ByteBuffer.allocate(2 * Integer.BYTES)
+                .putInt(picture.getWidth())
+                .putInt(picture.getHeight())
+                .array();
     }
 
     private void listen() {

@@ -20,6 +20,8 @@ record Look(Task task, Path file, String mediaType, int page, int widest) {
         PAGES,
         /** Answers a page as PNG. */
         PICTURE,
+        /** Draws a picture whole and answers how many pixels it is wide and high, upright: eight bytes. */
+        SIZE,
         /** Answers the lines of text that a PDF holds, as {@link Lines} writes them. */
         LINES,
         /** Answers what the square code on a page says, in UTF-8; nothing where there is none. */

@@ -1,5 +1,6 @@
 package org.civitane.server.papers.looking;
 
+import java.awt.Dimension;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
@@ -23,6 +24,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Looks at files that are not trusted, each in turn, in a process that can be ended. The processes are kept for the next
@@ -57,6 +59,12 @@ public class Looking implements DisposableBean {
         return look(new Look(Task.PICTURE, file, mediaType, page, widest), whose);
     }
 
+    /** How many pixels a picture is wide and high, upright; it can be drawn whole. */
+    public Dimension size(Path file, String mediaType, String whose) {
+        ByteBuffer size = ByteBuffer.wrap(look(new Look(Task.SIZE, file, mediaType, 1, Integer.MAX_VALUE), whose));
+        return new Dimension(size.getInt(), size.getInt());
+    }
+
     /** What the square code on a page, from 1, says; nothing where none is seen. */
     public Optional<String> code(Path file, String mediaType, int page, int widest, String whose) {
         String code =
@@ -79,6 +87,9 @@ public class Looking implements DisposableBean {
     }
 
     private byte[] look(Look look, String whose) {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("Whoever waits for a look would keep a connection from everybody else.");
+        }
         CompletableFuture<Void> turn =
                 turns.take(whose).orElseThrow(() -> Problem.tooMany(Phrase.of("paper.too-many-at-once")));
         turn.join();
