@@ -35,7 +35,7 @@ public class OpenableTest extends LeaveStory {
 
     @DataProvider
     Object[][] programmes() {
-        return new Object[][] {{"school-meals"}, {"food-assistance"}, {"rent-arrears"}};
+        return new Object[][] {{"school-meals"}, {"food-assistance"}, {"rent-arrears"}, {"paid-leave"}};
     }
 
     @Test
@@ -53,7 +53,7 @@ public class OpenableTest extends LeaveStory {
         List<String> faults = new ArrayList<>();
         int taken = 0;
         for (int i = 0; i < TIMES; i++) {
-            SignedIn applicant = person(Role.APPLICANT);
+            SignedIn applicant = programme.equals("paid-leave") ? worker : person(Role.APPLICANT);
             ObjectNode said = said(programme, applicant);
             List<String> spoilt = new ArrayList<>();
             for (int fact = 0; fact <= random.nextInt(MOST_FACTS); fact++) {
@@ -106,6 +106,7 @@ public class OpenableTest extends LeaveStory {
         return switch (programme) {
             case "rent-arrears" -> rentAnswers(applicant);
             case "food-assistance" -> foodAnswers(applicant);
+            case "paid-leave" -> leave(2);
             default -> answers(applicant);
         };
     }

@@ -52,7 +52,7 @@ public final class CasePaths {
     /**
      * Changes one fact; objects on the way are made where they are not given yet, and so is the line of a month.
      *
-     * @throws IllegalArgumentException when a list on the way has no element of that id
+     * @throws IllegalArgumentException when the path names nothing, or a list on the way has no element of that id
      */
     public static void set(ObjectNode caseFile, FactPath path, JsonNode value) {
         Optional<String> person = personWhoseIncomes(path);
@@ -65,6 +65,9 @@ public final class CasePaths {
             return;
         }
         List<String> parts = parts(path);
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("No fact stands at " + path + ".");
+        }
         JsonNode at = caseFile;
         for (int i = 0; i < parts.size() - 1; i++) {
             at = below(at, parts.get(i), parts.get(i + 1), path);

@@ -36,7 +36,8 @@ public final class FactText {
                 UnitGroup.find(value.asString("")).map(UnitGroup::title).orElse(value.asString(""));
             case Shape.Moment moment ->
                 wording.shown(LocalDateTime.parse(value.asString()).toLocalDate());
-            case Shape.YesNo yesNo -> wording.shown(String.valueOf(value.asBoolean()));
+            case Shape.YesNo yesNo ->
+                value.isBoolean() ? wording.shown(String.valueOf(value.asBoolean())) : value.asString("");
             case Shape.Group group -> parts(group.parts(), value, wording);
             case Shape.Several several -> all(several.each(), value, wording);
             case Shape.ByWeekday week -> all(week.each(), value, wording);

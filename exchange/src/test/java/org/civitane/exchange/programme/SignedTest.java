@@ -18,7 +18,7 @@ import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.conductcertificate.ConductCertificate;
 import org.civitane.core.reasoning.FactPath;
-import org.civitane.exchange.casefile.Codes;
+import org.civitane.exchange.casefile.Misfits;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -43,12 +43,17 @@ public class SignedTest {
     @Test
     public void whereACodeIsMeantWordsAreNone() {
         List<FactSpec> facts = new ConductCertificate().facts();
-        assertThat(Codes.misfit(said("NO", "H1234567"), facts)).isEmpty();
-        assertThat(Codes.misfit(said("Norway. The holder is cleared for all work with children", "H1234567"), facts))
+        assertThat(Misfits.in(said("NO", "H1234567"), facts).map(Misfits.Misfit::path))
+                .isEmpty();
+        assertThat(Misfits.in(said("Norway. The holder is cleared for all work with children", "H1234567"), facts)
+                        .map(Misfits.Misfit::path))
                 .contains("country");
-        assertThat(Codes.misfit(said("NO", "CLEARED FOR"), facts)).contains("passport/number");
-        assertThat(Codes.misfit(said("NO", "H12345678X"), facts)).contains("passport/number");
-        assertThat(Codes.misfit(said("NO", "Ｈ1234567"), facts)).contains("passport/number");
+        assertThat(Misfits.in(said("NO", "CLEARED FOR"), facts).map(Misfits.Misfit::path))
+                .contains("passport/number");
+        assertThat(Misfits.in(said("NO", "H12345678X"), facts).map(Misfits.Misfit::path))
+                .contains("passport/number");
+        assertThat(Misfits.in(said("NO", "Ｈ1234567"), facts).map(Misfits.Misfit::path))
+                .contains("passport/number");
         assertThat(new Shape.Code(9).fits("h1234567")).isTrue();
         assertThat(FactSpecs.shapeAt(facts, FactPath.of("country")))
                 .hasValueSatisfying(shape -> assertThat(isFree(shape)).isFalse());

@@ -20,6 +20,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Signing up: the account is made once the code is typed that was sent to its address. Whether anybody has that address is
@@ -36,6 +37,7 @@ class SignUps {
     private final AccountMail mail;
     private final SchedulerClient jobs;
     private final JdbcClient database;
+    private final TransactionTemplate each;
     private final AgencyClock clock;
 
     SignUps(
@@ -44,12 +46,14 @@ class SignUps {
             AccountMail mail,
             SchedulerClient jobs,
             JdbcClient database,
+            TransactionTemplate each,
             AgencyClock clock) {
         this.accounts = accounts;
         this.tries = tries;
         this.mail = mail;
         this.jobs = jobs;
         this.database = database;
+        this.each = each;
         this.clock = clock;
     }
 
@@ -103,8 +107,14 @@ class SignUps {
      * @param code as it was typed
      * @throws Problem when it is not the code, or too many were tried; what was tried stays counted
      */
-    @Transactional(noRollbackFor = Problem.class)
     public SignedIn confirm(String token, String code) {
+        Wish wish = each.execute(status -> proven(token, code))
+                .orElseThrow(() -> Problem.invalid("code", Phrase.of("account.code-wrong")));
+        return each.execute(status -> made(wish));
+    }
+
+    /** What somebody wished who types the code that was sent; another code is counted. */
+    private Optional<Wish> proven(String token, String code) {
         Wish wish = database.sql("""
                         select id, email, display_name, password_hash, code_digest, tries from sign_up_wish
                         where token_digest = ? and at > ? for update""")
@@ -117,9 +127,19 @@ class SignUps {
             database.sql("update sign_up_wish set tries = tries + 1 where id = ?")
                     .param(wish.id())
                     .update();
-            throw Problem.invalid("code", Phrase.of("account.code-wrong"));
+            return Optional.empty();
         }
-        database.sql("delete from sign_up_wish where id = ?").param(wish.id()).update();
+        return Optional.of(wish);
+    }
+
+    private SignedIn made(Wish wish) {
+        boolean isFirst = database.sql("delete from sign_up_wish where id = ?")
+                        .param(wish.id())
+                        .update()
+                > 0;
+        if (!isFirst) {
+            throw Problem.invalid("code", Phrase.of("account.sign-up-over"));
+        }
         return accounts.made(wish.email(), wish.displayName(), wish.passwordHash());
     }
 

@@ -8,12 +8,11 @@ import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
-import org.civitane.core.fact.SaidBy;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.exchange.casefile.Codes;
+import org.civitane.exchange.casefile.Misfits;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
@@ -101,13 +100,11 @@ public class FixListAnswers {
         }
         boolean done = points.stream().noneMatch(Point::isOpen);
         FixList changed = list.as(done ? FixList.State.ANSWERED : FixList.State.SENT, points);
-        List<FactSpec> facts = Claims.programmeOf(claim).facts().stream()
-                .filter(fact -> fact.saidBy() == SaidBy.APPLICANT || !isAskedFor(fact, now))
-                .toList();
+        List<FactSpec> facts = Claims.programmeOf(claim).facts();
         WhoseWord.notTheApplicants(file, before, facts).ifPresent(path -> {
             throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
         });
-        now.stream().filter(point -> !point.isForPaper()).forEach(point -> checkCodes(point, file, claim));
+        now.stream().filter(point -> !point.isForPaper()).forEach(point -> checkFits(point, file, claim));
         WhoseWord.keepOthers(file, before, facts);
         CaseFiles.Read<?> read = read(file, now);
         store.update(changed);
@@ -134,20 +131,13 @@ public class FixListAnswers {
         return changed;
     }
 
-    /** A signature, for one, is this office's to take down, except where the applicant was asked for it. */
-    private static void checkCodes(Point point, ObjectNode file, ClaimView claim) {
+    private static void checkFits(Point point, ObjectNode file, ClaimView claim) {
         FactPath path = new FactPath(point.path());
         FactSpecs.shapeAt(Claims.programmeOf(claim).facts(), path)
-                .filter(shape -> CasePaths.get(file, path)
-                        .filter(value -> !Codes.fits(value, shape))
-                        .isPresent())
-                .ifPresent(shape -> {
-                    throw Problem.invalid(point.path(), Phrase.of("problem.no-code"));
+                .flatMap(shape -> CasePaths.get(file, path).flatMap(value -> Misfits.of(value, shape)))
+                .ifPresent(why -> {
+                    throw Problem.invalid(point.path(), Phrase.of("problem.misfit." + why));
                 });
-    }
-
-    private static boolean isAskedFor(FactSpec fact, List<Point> points) {
-        return points.stream().anyMatch(point -> point.path().equals(fact.name()));
     }
 
     private Point answered(Point point, Answer answer, ObjectNode file, FixList list, List<Paper> came) {

@@ -22,6 +22,7 @@ import org.civitane.server.asks.MoreTime;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.corrections.FixList.Then;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.JsonColumn;
@@ -68,7 +69,7 @@ class FixListController {
     record SaveFixList(
             @NotNull @Size(max = 20) List<@NotNull @Valid NewPoint> points,
             @NotNull LocalDate dueOn,
-            FixList.@NotNull Then then) {}
+            @NotNull Then then) {}
 
     record Send(int version) {}
 

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.calendar.BusinessCalendar;
+import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
+import org.civitane.core.fact.SaidBy;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.server.access.SignedIn;
@@ -171,6 +174,12 @@ public class FixLists {
                                 point -> isUnfit(point.reason()) || isUnfit(point.good()) || isUnfit(point.title()))) {
             throw Problem.invalid("points", Phrase.of("problem.points"));
         }
+        points.stream()
+                .filter(point -> !point.isForPaper() && !isTheirsToSay(claim, point.path()))
+                .findFirst()
+                .ifPresent(point -> {
+                    throw Problem.invalid(point.path(), Phrase.of("problem.not-theirs-to-say"));
+                });
         if (points.stream().map(Point::path).distinct().count() < points.size()) {
             throw Problem.invalid("points", Phrase.of("problem.points-twice"));
         }
@@ -182,6 +191,19 @@ public class FixLists {
             throw Problem.invalid(
                     "dueOn", Phrase.of("problem.due-on-late", DayText.full(latest), DayText.full(claim.decideBy())));
         }
+    }
+
+    /** A signature or what a register says is nothing that an applicant could answer, whoever asks them. */
+    private static boolean isTheirsToSay(ClaimView claim, String path) {
+        List<FactSpec> facts = Claims.programmeOf(claim).facts();
+        FactPath within = new FactPath(path);
+        String first = path.split("/", 2)[0];
+        return facts.stream().filter(fact -> fact.name().equals(first)).allMatch(FixLists::isTheApplicants)
+                && FactSpecs.named(facts, within).map(FixLists::isTheApplicants).orElse(true);
+    }
+
+    private static boolean isTheApplicants(FactSpec fact) {
+        return fact.saidBy() == SaidBy.APPLICANT;
     }
 
     private static boolean isUnfit(String text) {

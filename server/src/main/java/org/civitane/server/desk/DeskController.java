@@ -8,7 +8,7 @@ import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimActs;
-import org.civitane.server.doubts.Doubt;
+import org.civitane.server.doubts.Doubt.Occasion;
 import org.civitane.server.doubts.Doubts;
 import org.civitane.server.registers.Registers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -40,7 +40,7 @@ class DeskController {
 
     record DoubtIt(
             int version,
-            Doubt.@NotNull Occasion occasion,
+            @NotNull Occasion occasion,
             @NotNull @Size(max = 1000) String why) {}
 
     /** The person is asked whether they filed this claim. */

@@ -2,9 +2,11 @@ package org.civitane.server.determinations;
 
 import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determination;
@@ -14,6 +16,9 @@ import org.civitane.exchange.casefile.KeptDeterminations;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.civitane.server.platform.WithoutWords;
 import org.civitane.server.policies.PolicyStore;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -40,10 +45,23 @@ public class Determinations {
         this.clock = clock;
     }
 
-    /** Determines a case with its working. */
+    /**
+     * Determines a case with its working.
+     *
+     * @throws Problem when its figures are such that nothing can be worked out of them: whoever opens it is told so
+     */
     public Run run(CaseFiles.Read<?> read) {
         LOG.debug("A case is determined: {}", read.programme().id());
-        return Run.of(read.determine(policies.book(), Reasoning.recording()), read.file());
+        return workedOut(() -> Run.of(read.determine(policies.book(), Reasoning.recording()), read.file()));
+    }
+
+    private static <T> T workedOut(Supplier<T> work) {
+        try {
+            return work.get();
+        } catch (ArithmeticException | DateTimeException | IllegalArgumentException e) {
+            LOG.error("A case cannot be worked out", WithoutWords.of(e));
+            throw Problem.conflict("not-worked-out", Phrase.of("problem.not-worked-out"));
+        }
     }
 
     /**
@@ -54,7 +72,7 @@ public class Determinations {
      * @param today the day on which it would be decided, or was
      */
     public Optional<Plan> plan(CaseFiles.Read<?> read, Run run, LocalDate today) {
-        return planned(read, run, today).map(plan -> Plan.of(plan, run.wording()));
+        return workedOut(() -> planned(read, run, today).map(plan -> Plan.of(plan, run.wording())));
     }
 
     private <C extends CaseFile> Optional<DayPlan> planned(CaseFiles.Read<C> read, Run run, LocalDate today) {

@@ -16,8 +16,8 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.exchange.casefile.Codes;
 import org.civitane.exchange.casefile.FactText;
+import org.civitane.exchange.casefile.Misfits;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.photos.Photo;
@@ -118,7 +118,7 @@ class CertificatePdf {
             String name = path.path().replace('/', '.');
             Shape shape = FactSpecs.shapeAt(programme.facts(), path).orElseThrow();
             CasePaths.get(dossier.settled().copy(), path)
-                    .filter(value -> Codes.fits(value, shape))
+                    .filter(value -> Misfits.of(value, shape).isEmpty())
                     .ifPresent(value -> rows.put(
                             wording.text("document." + kind + ".row." + name),
                             wording.textOr(

@@ -73,12 +73,14 @@ public class Documents {
                 .orElseThrow(() -> Problem.notFound(Phrase.of("document.none")));
     }
 
+    /** @throws Problem when there is none of that id */
     @Transactional(readOnly = true)
     Issued byId(UUID id) {
         return database.sql("select * from document where id = ?")
                 .param(id)
                 .query(Documents::read)
-                .single();
+                .optional()
+                .orElseThrow(() -> Problem.notFound(Phrase.of("document.none")));
     }
 
     /** The one that stands on a claim, by its number as someone typed it. */

@@ -112,10 +112,13 @@ public class Charges {
      * The checkout by which a fee is paid: the one that was begun before, as long as nothing was heard of it, so that
      * nobody pays twice from two pages.
      *
-     * @throws Problem when there is none to pay
+     * @throws Problem when there is none to pay, or the claim is held
      */
     String checkout(UUID claim) {
         claims.hold(claim);
+        if (claims.claim(claim).held()) {
+            throw Problem.conflict("frozen", Phrase.of("my.frozen"));
+        }
         Charge charge = of(claim)
                 .filter(each -> each.state() == Charge.State.OPEN)
                 .orElseThrow(() -> Problem.conflict("no-fee", Phrase.of("fee.not-owed")));

@@ -11,6 +11,9 @@ import org.springframework.web.client.RestClient;
 /** The payment service over HTTP; gives up after the time-outs of the configuration. */
 @Component
 class PayClient {
+    /** As ISO 4217 names it; all amounts are in it. */
+    static final String CURRENCY = "EUR";
+
     private final RestClient http;
 
     PayClient(
@@ -34,7 +37,7 @@ class PayClient {
         Page page = http.put()
                 .uri("/checkouts/{id}", checkout)
                 .contentType(MediaType.APPLICATION_JSON)
-                .body(Map.of("cents", cents, "returnTo", returnTo, "noticeTo", noticeTo))
+                .body(Map.of("cents", cents, "currency", CURRENCY, "returnTo", returnTo, "noticeTo", noticeTo))
                 .retrieve()
                 .body(Page.class);
         return Optional.ofNullable(page)
@@ -48,6 +51,9 @@ class PayClient {
         if (state == null || state.state() == null) {
             throw new IllegalStateException("no checkout of that name");
         }
+        if (state.currency() != null && !state.currency().equals(CURRENCY)) {
+            throw new IllegalStateException("money in another currency");
+        }
         return new Standing(state.state().equals("OPEN"), state.state().equals("PAID"), state.cents());
     }
 
@@ -58,5 +64,6 @@ class PayClient {
 
     private record Page(@Nullable String page) {}
 
-    private record State(@Nullable String state, long cents) {}
+    private record State(
+            @Nullable String state, long cents, @Nullable String currency) {}
 }

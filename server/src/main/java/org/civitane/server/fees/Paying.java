@@ -15,6 +15,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -81,17 +82,31 @@ class Paying {
      *
      * @param signature over the whole body, in hexadecimal
      * @return whether the service signed it
+     * @throws Problem when it is no notice, or one of money that is not ours to count
      */
     boolean notice(byte[] body, String signature) {
         if (!MessageDigest.isEqual(sign(body, key).getBytes(StandardCharsets.US_ASCII), ascii(signature))) {
             return false;
         }
-        JsonNode said = JsonColumn.read(new String(body, StandardCharsets.UTF_8));
+        JsonNode said = read(body);
+        String currency = said.path("currency").asString(PayClient.CURRENCY);
+        if (!currency.equals(PayClient.CURRENCY)) {
+            LOG.warn("The payment service tells of money in another currency; nothing of it is booked");
+            throw Problem.invalid("currency", Phrase.of("fee.currency"));
+        }
         charges.heard(
                 said.path("checkout").asString(""),
                 said.path("state").asString("").equals("PAID"),
                 said.path("cents").asLong(0));
         return true;
+    }
+
+    private static JsonNode read(byte[] body) {
+        try {
+            return JsonColumn.read(new String(body, StandardCharsets.UTF_8));
+        } catch (JacksonException e) {
+            throw Problem.unreadable(Phrase.of("problem.unreadable"));
+        }
     }
 
     static String sign(byte[] body, byte[] key) {

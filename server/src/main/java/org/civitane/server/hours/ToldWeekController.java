@@ -37,7 +37,8 @@ class ToldWeekController {
     }
 
     /** @param hours by day; a day that is not named has none */
-    record TellHours(@NotNull @Size(max = 7) Map<@Size(max = 10) String, @Size(max = 6) String> hours) {}
+    record TellHours(
+            @NotNull @Size(max = 7) Map<@NotNull @Size(max = 10) String, @NotNull @Size(max = 6) String> hours) {}
 
     record LastDay(@NotNull LocalDate day) {}
 

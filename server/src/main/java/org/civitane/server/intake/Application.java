@@ -12,7 +12,7 @@ import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.Question;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
-import org.civitane.exchange.casefile.Codes;
+import org.civitane.exchange.casefile.Misfits;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
@@ -32,7 +32,7 @@ final class Application {
      * meant.
      *
      * @param programme whose facts they are
-     * @throws Problem at the first fact that is not the applicant's word, or no code
+     * @throws Problem at the first fact that is not the applicant's word, or that cannot stand
      */
     static ObjectNode own(JsonNode answers, String programme) {
         ObjectNode own = answers.isObject() ? (ObjectNode) answers.deepCopy() : JsonColumn.object();
@@ -40,8 +40,8 @@ final class Application {
         WhoseWord.notTheApplicants(own, JsonColumn.object(), facts).ifPresent(path -> {
             throw Problem.invalid(path, Phrase.of("problem.not-yours-to-say"));
         });
-        Codes.misfit(own, facts).ifPresent(path -> {
-            throw Problem.invalid(path, Phrase.of("problem.no-code"));
+        Misfits.in(own, facts).ifPresent(misfit -> {
+            throw Problem.invalid(misfit.path(), Phrase.of("problem.misfit." + misfit.why()));
         });
         return own;
     }

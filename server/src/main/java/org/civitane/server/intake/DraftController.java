@@ -78,7 +78,7 @@ class DraftController {
     /** @param supposed what is told only for the figures */
     record Planning(
             @NotNull JsonNode answers,
-            @NotNull @Size(max = 10) Map<@Size(max = 40) String, @Size(max = 40) String> supposed) {}
+            @NotNull @Size(max = 10) Map<@NotNull @Size(max = 40) String, @NotNull @Size(max = 40) String> supposed) {}
 
     record HandIn(
             @NotNull @Size(max = 200) String name,

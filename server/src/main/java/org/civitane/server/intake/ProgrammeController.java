@@ -67,7 +67,8 @@ class ProgrammeController {
             Optional<Painting> painted,
             List<Asked> supposing) {}
 
-    record Screening(@NotNull @Size(max = 10) Map<@Size(max = 40) String, @Size(max = 40) String> answers) {}
+    record Screening(
+            @NotNull @Size(max = 10) Map<@NotNull @Size(max = 40) String, @NotNull @Size(max = 40) String> answers) {}
 
     record Screened(String result, String sentence, List<String> reasons) {}
 

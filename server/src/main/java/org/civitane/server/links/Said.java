@@ -13,5 +13,5 @@ import java.util.Map;
  */
 record Said(
         @NotNull @Size(max = 200) String name,
-        @NotNull @Size(max = 40) Map<@Size(max = 60) String, @Size(max = 500) String> answers,
-        @NotNull @Size(max = 60) Map<@Size(max = 200) String, @Size(max = 500) String> remarks) {}
+        @NotNull @Size(max = 40) Map<@NotNull @Size(max = 60) String, @NotNull @Size(max = 500) String> answers,
+        @NotNull @Size(max = 60) Map<@NotNull @Size(max = 200) String, @NotNull @Size(max = 500) String> remarks) {}

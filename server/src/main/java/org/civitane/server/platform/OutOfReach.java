@@ -36,7 +36,8 @@ class OutOfReach extends OncePerRequestFilter {
             }
             LOG.error(
                     "The database is out of reach: {}",
-                    NestedExceptionUtils.getMostSpecificCause(e).getMessage());
+                    WithoutWords.of(NestedExceptionUtils.getMostSpecificCause(e))
+                            .toString());
             response.reset();
             SecurityHeaders.ALL.forEach(response::setHeader);
             response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_AFTER);

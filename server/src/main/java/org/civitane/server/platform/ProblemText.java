@@ -66,6 +66,7 @@ public final class ProblemText {
     public static void write(HttpServletResponse response, int status) throws IOException {
         response.setStatus(status);
         response.setContentType(TYPE.toString());
+        SecurityHeaders.ALL.forEach(response::setHeader);
         response.getOutputStream().write(json(status).getBytes(StandardCharsets.UTF_8));
     }
 

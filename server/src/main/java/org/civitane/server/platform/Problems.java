@@ -1,9 +1,12 @@
 package org.civitane.server.platform;
 
+import java.io.IOException;
 import java.sql.SQLException;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSourceResolvable;
@@ -60,8 +63,8 @@ class Problems {
     }
 
     /** Whoever asked is gone, so there is nobody to tell. */
-    @ExceptionHandler
-    void gone(AsyncRequestNotUsableException e) {
+    @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+    void gone(IOException e) {
         LOG.debug("The other side closed the connection: {}", e.getMessage());
     }
 
@@ -117,6 +120,12 @@ class Problems {
                 : known(Problem.invalid(e.getName(), Phrase.of("problem.field.type")));
     }
 
+    /** What stands in an address is no text. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> undecodable(InvalidParameterException e) {
+        return known(Problem.unreadable(Phrase.of("problem.unreadable")));
+    }
+
     /** What is JSON but not what was expected is wrong at its field; the rest is wrong as a whole. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException e) {
@@ -137,7 +146,7 @@ class Problems {
         JpaSystemException.class
     })
     ResponseEntity<ProblemDetail> outOfReach(Exception e) {
-        LOG.error("The database is out of reach", e);
+        LOG.error("The database is out of reach", WithoutWords.of(e));
         HttpStatus status = HttpStatus.SERVICE_UNAVAILABLE;
         return ResponseEntity.status(status)
                 .header(HttpHeaders.RETRY_AFTER, OutOfReach.RETRY_AFTER)
@@ -163,7 +172,7 @@ class Problems {
         if (OutOfReach.isDatabaseAway(e)) {
             return outOfReach(e);
         }
-        LOG.error("Unexpected failure", e);
+        LOG.error("Unexpected failure", WithoutWords.of(e));
         HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;
         return answer(status, ProblemText.detail(status));
     }

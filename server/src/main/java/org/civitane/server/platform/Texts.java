@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.civitane.core.fault.Fault;
 import org.civitane.core.programme.Catalogue;
@@ -25,7 +26,7 @@ public class Texts {
 
     /** As {@link #say}, with another sentence where there is none of that key. */
     public String sayOr(String key, String otherwise, Object... places) {
-        return messages.getMessage(key, places, say(otherwise, places), Locale.ENGLISH);
+        return known(key, places).orElseGet(() -> say(otherwise, places));
     }
 
     /** A sentence with its places {0}, {1} … filled in. */
@@ -62,7 +63,12 @@ public class Texts {
                 ? Fault.of(sentence.code().substring(Phrase.FAULT.length()), values)
                         .inWords(Locale.ENGLISH)
                 : sentence.code();
-        return messages.getMessage(sentence.code(), values, otherwise, Locale.ENGLISH);
+        return known(sentence.code(), values).orElse(otherwise);
+    }
+
+    /** Words that are given instead of a missing sentence are text, and no pattern: people may have written them. */
+    private Optional<String> known(String key, Object[] places) {
+        return Optional.ofNullable(messages.getMessage(key, places, null, Locale.ENGLISH));
     }
 
     private Object value(Phrase phrase) {

@@ -8,7 +8,7 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
-import org.civitane.exchange.casefile.Codes;
+import org.civitane.exchange.casefile.Misfits;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -156,9 +156,9 @@ public class Settlements {
             CasePaths.set(file, path, value);
             CaseFiles.read(JsonColumn.bytes(file));
             FactSpecs.shapeAt(Claims.programmeOf(claim).facts(), path)
-                    .filter(shape -> !Codes.fits(value, shape))
-                    .ifPresent(shape -> {
-                        throw Problem.invalid(path.path(), Phrase.of("problem.no-code"));
+                    .flatMap(shape -> Misfits.of(value, shape))
+                    .ifPresent(why -> {
+                        throw Problem.invalid(path.path(), Phrase.of("problem.misfit." + why));
                     });
         } catch (BadInput e) {
             throw Problem.invalid(path.path(), Phrase.of(e.fault()));

@@ -137,7 +137,8 @@ class PayService {
         byte[] body = JsonColumn.bytes(JsonColumn.object()
                 .put("checkout", id)
                 .put("state", kept.state())
-                .put("cents", kept.paid().orElse(0L)));
+                .put("cents", kept.paid().orElse(0L))
+                .put("currency", "EUR"));
         try {
             http.post()
                     .uri(kept.noticeTo())
