@@ -56,6 +56,10 @@ export function useDesk(id: string) {
       take(api.POST('/api/claims/{id}/hand-over', { params: { path }, body: { to } })),
     onSuccess: changed,
   });
+  const standAside = useMutation({
+    mutationFn: () => take(api.POST('/api/claims/{id}/stand-aside', { params: { path } })),
+    onSuccess: changed,
+  });
   const askRegister = useMutation({
     mutationFn: (request: string) =>
       take(api.POST('/api/claims/{id}/registers/{request}/ask', { params: { path: { id, request } } })),
@@ -115,6 +119,7 @@ export function useDesk(id: string) {
     unsettle,
     takeIt,
     handOver,
+    standAside,
     askRegister,
     withoutRegister,
     saveList,

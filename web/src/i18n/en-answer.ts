@@ -80,6 +80,7 @@ export const enAnswer = {
     takeDown: 'Take it down',
     sentNow: 'The link is on its way.',
     remarks: 'What they say is not right',
+    after: 'What came after the decision, which stands',
     lookedAt: '{{by}}: {{reason}}',
     found: 'What did you find?',
     look: 'Looked at',

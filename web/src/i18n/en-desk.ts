@@ -28,6 +28,11 @@ export const enDesk = {
     overdue: '{{count}} business days overdue',
     take: 'Take this claim',
     handOver: 'Hand over to …',
+    iKnowThem: 'I know these people',
+    standAside: 'Do you know somebody in this claim?',
+    standAsideWords:
+      'Then somebody else works on it and decides it: family, friends, neighbours, anyone you would not judge as a stranger. It leaves your day sheet, the history says so, and it cannot be taken back.',
+    standAsideDo: 'Yes, leave it to others',
     handOverDo: 'Hand it over',
     handOverTo: 'Hand this claim over to {{name}}?',
     handOverWords: 'It leaves your day sheet, and {{name}} works on it from now on.',

@@ -240,7 +240,10 @@ export const enIdentity = {
       make: 'Show the code',
       alt: 'A square code that opens this page on a phone',
       title: 'Pictures for your application',
-      used: 'This code was used or has run out. Make a new one on the other device.',
+      for: 'The pictures that you take here go to the application {{number}} ({{programme}}) of {{whose}}.',
+      onlyIf:
+        'Go on only if that is you. If somebody sent you this code, close the page: your documents would go to them.',
+      yes: 'Yes, take pictures for it',
       done: 'You can close this page and go on where you began.',
     },
   },

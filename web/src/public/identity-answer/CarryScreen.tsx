@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { api, take } from '../../api/client';
 import { Page } from '../../components/Page';
+import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import { Documents } from './Documents';
 import { useIdentity, useSending } from './useIdentity';
@@ -20,27 +20,43 @@ export function CarryScreen() {
   );
 }
 
+/** Says whose pictures they would be, and asks: anybody can be sent a code of somebody else's. */
 function Enter() {
-  const { hash } = useLocation();
+  const { t } = useTranslation();
+  const token = useLocation().hash.slice(1);
   const go = useNavigate();
   const queries = useQueryClient();
-  const used = useRef('');
+  const whose = useQuery({
+    queryKey: ['carry', token],
+    queryFn: () => take(api.POST('/api/carry/look', { body: { token } })),
+    enabled: token !== '',
+  });
   const enter = useMutation({
-    mutationFn: (token: string) => take(api.POST('/api/carry', { body: { token } })),
+    mutationFn: () => take(api.POST('/api/carry', { body: { token } })),
     onSuccess: (to) => {
       queries.clear();
-      void go(`/carry/${to.claim}`, { replace: true });
+      void go(to.signedIn ? `/my/${to.claim}/identity` : `/carry/${to.claim}`, { replace: true });
     },
   });
-  const { mutate } = enter;
-  const token = hash.slice(1);
-  useEffect(() => {
-    if (token && used.current !== token) {
-      used.current = token;
-      mutate(token);
-    }
-  }, [token, mutate]);
-  return <Problem of={enter.error} />;
+  return (
+    <div className="mt-4 max-w-2xl space-y-4">
+      <Problem of={whose.error ?? enter.error} />
+      {whose.data && (
+        <>
+          <p>{t('who.carry.for', whose.data)}</p>
+          <p>{t('who.carry.onlyIf')}</p>
+          <Press
+            type="button"
+            className="btn btn-primary h-auto min-h-11"
+            busy={enter.isPending}
+            onClick={() => enter.mutate()}
+          >
+            {t('who.carry.yes')}
+          </Press>
+        </>
+      )}
+    </div>
+  );
 }
 
 function Carrying({ claim }: { claim: string }) {

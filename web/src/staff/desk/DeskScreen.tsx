@@ -36,6 +36,7 @@ const NOTHING: Open = {
   settlingAll: false,
   keys: false,
   handOver: undefined,
+  standAside: false,
   working: false,
 };
 
@@ -115,6 +116,7 @@ function DeskOf({ claim }: { claim: string }) {
       onDecide: decide,
       onFixList: writeList,
       onHandOver: (to) => openUp({ handOver: to }),
+      onStandAside: () => openUp({ standAside: true }),
       onTab: setTab,
     },
     colleagues,
@@ -144,6 +146,7 @@ function DeskOf({ claim }: { claim: string }) {
   const failed =
     work.takeIt.error ??
     work.handOver.error ??
+    work.standAside.error ??
     work.settleImmaterial.error ??
     work.unsettle.error ??
     work.askRegister.error ??
@@ -161,6 +164,7 @@ function DeskOf({ claim }: { claim: string }) {
         onDecide={decide}
         colleagues={colleagues}
         onHandOver={(to) => openUp({ handOver: to })}
+        onStandAside={() => openUp({ standAside: true })}
         onApprove={() => work.approveUrgent.mutate()}
       />
       <Problem of={failed} />

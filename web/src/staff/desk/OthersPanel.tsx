@@ -95,20 +95,35 @@ export function OthersPanel({
             onTake={(said) => takeDown.mutate({ whom: other.whom, said })}
           />
         ))}
-      {now && now.remarks.length > 0 && (
-        <>
-          <h2 className="text-lg">{t('others.remarks')}</h2>
-          {now.remarks.map((remark) => (
-            <RemarkRow
-              key={remark.id}
-              remark={remark}
-              may={desk.may.work}
-              onLook={(reason) => look.mutate({ remark: remark.id, reason })}
-            />
-          ))}
-        </>
-      )}
+      {[false, true].map((after) => (
+        <Remarks
+          key={String(after)}
+          title={t(after ? 'others.after' : 'others.remarks')}
+          remarks={now?.remarks.filter((each) => each.after === after) ?? []}
+          may={after ? desk.may.write : desk.may.work}
+          onLook={(remark, reason) => look.mutate({ remark, reason })}
+        />
+      ))}
     </section>
+  );
+}
+
+type RemarksProps = {
+  title: string;
+  remarks: Schemas['Remark'][];
+  may: boolean;
+  onLook: (remark: string, reason: string) => void;
+};
+
+function Remarks({ title, remarks, may, onLook }: RemarksProps) {
+  if (remarks.length === 0) return null;
+  return (
+    <>
+      <h2 className="text-lg">{title}</h2>
+      {remarks.map((remark) => (
+        <RemarkRow key={remark.id} remark={remark} may={may} onLook={(reason) => onLook(remark.id, reason)} />
+      ))}
+    </>
   );
 }
 

@@ -6,6 +6,7 @@ import { KeyList } from './KeyList';
 import { MoreTime } from './MoreTime';
 import { SettleAll } from './SettleAll';
 import { SettlePanel } from './SettlePanel';
+import { StandAside } from './StandAside';
 
 /** What can be open above the facts. */
 export type Open = {
@@ -13,6 +14,7 @@ export type Open = {
   settlingAll: boolean;
   keys: boolean;
   handOver: Schemas['Colleague'] | undefined;
+  standAside: boolean;
   /** All of the working, and not only what decides. */
   working: boolean;
 };
@@ -45,6 +47,13 @@ export function Panels({ desk, work, open, onOpen, points, onPoints, onSettled }
           busy={work.handOver.isPending}
           onDo={(to) => work.handOver.mutate(to, { onSuccess: () => onOpen({ handOver: undefined }) })}
           onClose={() => onOpen({ handOver: undefined })}
+        />
+      )}
+      {open.standAside && (
+        <StandAside
+          busy={work.standAside.isPending}
+          onDo={() => work.standAside.mutate(undefined, { onSettled: () => onOpen({ standAside: false }) })}
+          onClose={() => onOpen({ standAside: false })}
         />
       )}
       {desk.asking.moreTime && desk.may.work && (

@@ -16,6 +16,7 @@ type Props = {
   /** To whom the claim can be given; nobody where it is not theirs to give. */
   colleagues: Schemas['Colleague'][];
   onHandOver: (to: Schemas['Colleague']) => void;
+  onStandAside: () => void;
 };
 
 /** The top of the desk: household, programme, state in words, days left, and the two things to do. */
@@ -28,6 +29,7 @@ export function Strip({
   onApprove,
   colleagues,
   onHandOver,
+  onStandAside,
 }: Props) {
   const { t } = useTranslation();
   const open = !desk.past.decision && desk.strip.state !== 'WITHDRAWN';
@@ -68,9 +70,10 @@ export function Strip({
                   onAction={(to) => {
                     const colleague = colleagues.find((each) => each.id === to);
                     if (colleague) onHandOver(colleague);
+                    else onStandAside();
                   }}
                 >
-                  {colleagues.map((each) => (
+                  {[...colleagues, { id: 'aside', name: t('desk.iKnowThem') }].map((each) => (
                     <MenuItem
                       key={each.id}
                       id={each.id}

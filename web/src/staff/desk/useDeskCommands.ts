@@ -12,6 +12,7 @@ type Actions = {
   onDecide: () => void;
   onFixList: () => void;
   onHandOver: (to: Schemas['Colleague']) => void;
+  onStandAside: () => void;
   onTab: (tab: Tab) => void;
 };
 
@@ -42,9 +43,11 @@ export function useDeskCommands({ desk, ...on }: Actions, colleagues: Schemas['C
     : [];
   const takeIt: Command[] =
     desk.strip.owner || desk.past.decision ? [] : [{ label: t('command.take'), run: on.onTake }];
+  const isOpen = !desk.past.decision && desk.strip.state !== 'WITHDRAWN';
   return [
     ...takeIt,
     ...work,
+    ...(isOpen ? [{ label: t('desk.iKnowThem'), run: on.onStandAside }] : []),
     { label: t('command.household'), run: () => go(`/claims/${desk.id}/household`) },
     ...tabsOf(desk).map((tab) => ({
       label: t('command.tab', { tab: t(`desk.tab.${tab}`).toLowerCase() }),

@@ -84,7 +84,7 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
             <span className={each.state === 'FROZEN' ? 'font-semibold text-error' : 'quiet'}>
               {t(`state.${each.state as 'FROZEN'}`)}
             </span>
-            {open && supervisor && !['FROZEN', 'DECIDED', 'WITHDRAWN', 'FULFILLED'].includes(each.state) && (
+            {open && supervisor && !['FROZEN', 'WITHDRAWN', 'FULFILLED'].includes(each.state) && (
               <button
                 type="button"
                 aria-label={`${t('misuse.freeze')}: ${each.number}`}

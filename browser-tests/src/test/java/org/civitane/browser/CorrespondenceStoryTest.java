@@ -137,7 +137,9 @@ public class CorrespondenceStoryTest {
     public void aKnownHouseholdIsConfirmedAndItsPapersServe() {
         Page asa = civitane.signedIn("asa.mikkel@halvern.example");
         Civitane.open(asa, "FA", FOOD_OF_A_KNOWN_HOUSEHOLD);
-        asa.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Household"))
+        asa.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Household").setExact(true))
                 .click();
         assertThat(asa.getByText("the same person number").first()).isVisible();
         asa.getByLabel("The same person: Runa Ostby").first().click();

@@ -171,6 +171,8 @@ public class IdentityStoryTest {
         button(computer, "Show the code");
         Page camera = civitane.visitor(390, 844);
         camera.navigate(read(computer.getByAltText("A square code that opens this page on a phone")));
+        assertThat(camera.getByText("of " + name + ".")).isVisible();
+        button(camera, "Yes, take pictures for it");
         camera.waitForURL(url -> url.contains("/carry/"));
         button(camera, "Identity card");
         photograph(camera, new FilePayload("dark.jpg", "image/jpeg", spoilt(name)));

@@ -95,6 +95,7 @@ public class SchoolMealsStoryTest {
         assertThat(Civitane.violations(desk)).isEmpty();
         desk.getByText("✓ €486.50 a week").click();
         desk.getByText("Take the settlement back").click();
+        assertThat(desk.getByText("Take the settlement back")).hasCount(0);
         assertThat(desk.getByText("Free meals").first()).isVisible();
     }
 

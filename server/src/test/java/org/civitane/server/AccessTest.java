@@ -46,6 +46,7 @@ public class AccessTest extends ServerTest {
     /** They change nothing, or make a claim somebody's. */
     private static final Set<String> OF_ANYBODY_WHO_WORKS_CLAIMS = Set.of(
             "/api/claims/{id}/take",
+            "/api/claims/{id}/stand-aside",
             "/api/claims/{id}/second-look",
             "/api/claims/{id}/what-if",
             "/api/claims/{id}/letter-preview",
@@ -59,6 +60,7 @@ public class AccessTest extends ServerTest {
             "/api/claims/{id}/overpayments/{overpayment}/decision",
             "/api/claims/{id}/documents/{document}/anew",
             "/api/claims/{id}/documents/give-up",
+            "/api/claims/{id}/remarks/{remark}",
             "/api/claims/{id}/messages",
             "/api/claims/{id}/messages/read",
             "/api/claims/{id}/contacts/{member}",

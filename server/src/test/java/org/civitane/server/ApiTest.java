@@ -38,6 +38,7 @@ public class ApiTest extends ServerTest {
             "POST /api/programmes/{id}/screening",
             "GET /api/policy",
             "POST /api/carry",
+            "POST /api/carry/look",
             "POST /api/letter",
             "POST /api/letter/answer",
             "GET /api/check/{number}",

@@ -16,6 +16,7 @@ import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.civitane.core.amount.Money;
 import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.ledger.Ledger;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -264,6 +265,47 @@ public class FeeTest extends CertificateStories {
                         .query(Integer.class)
                         .single()
                 == 0;
+    }
+
+    @Test
+    public void aNoticeThatIsNoneOrOfOtherMoneyBooksNothing() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        String checkout = page.substring(page.lastIndexOf('/') + 1);
+        String crowns =
+                "{\"checkout\":\"%s\",\"state\":\"PAID\",\"cents\":4800,\"currency\":\"NOK\"}".formatted(checkout);
+        for (String body : List.of("", "no JSON", "[]", "null", "{\"checkout\":{},\"cents\":\"x\"}", crowns)) {
+            byte[] notice = body.getBytes(StandardCharsets.UTF_8);
+            assertThat(anyone(post("/api/pay-notices").content(notice).header("X-Pay-Signature", signed(notice)))
+                            .getStatus())
+                    .as(body)
+                    .isBetween(200, 499);
+        }
+        assertThat(stateOf(claim)).isEqualTo("OPEN");
+        assertThat(ledger.of(claim.id())).doesNotContainKey(Ledger.Account.BANK);
+    }
+
+    @Test
+    public void nothingIsMadeOutWhileMisuseIsLookedIntoAndItIsOnceThatIsOver() throws Exception {
+        ClaimView claim = granted();
+        String page = payPage(claim);
+        claims.freeze(claim.id(), Actor.of(caseworker));
+        assertThat(answer(post("/api/my/claims/" + claim.id() + "/fee/pay").with(csrf()), applicant)
+                        .getStatus())
+                .isEqualTo(409);
+        told(page, "pay");
+        await("it is booked, and left for now", () -> stateOf(claim).equals("PAID") && makingOut(claim) == 0);
+        assertThat(documents.of(claim.id())).isEmpty();
+        claims.release(claim.id(), Actor.of(caseworker));
+        madeOut();
+        assertThat(documents.of(claim.id())).hasSize(1);
+    }
+
+    private int makingOut(ClaimView claim) {
+        return database.sql("select count(*) from scheduled_tasks where task_name = 'make-out' and task_instance = ?")
+                .param(claim.id().toString())
+                .query(Integer.class)
+                .single();
     }
 
     private static byte[] notice(String checkout) {

@@ -16,6 +16,7 @@ import java.util.concurrent.Future;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.History;
 import org.civitane.server.documents.Issued;
@@ -54,6 +55,16 @@ public class HandoverTest extends CertificateStories {
         assertThat(given(document, "", false).getContentAsString())
                 .contains("handed over already", caseworker.displayName());
         assertThat(histories(document.claim())).containsOnlyOnce("handed " + document.number() + " over");
+    }
+
+    @Test
+    public void whatIsForItsHolderIsGivenToNobodyElseNorWhileMisuseIsLookedInto() throws Exception {
+        Issued document = madeOut("DESK", "HOLDER");
+        assertThat(given(document, "Some Stranger", true).getStatus()).isEqualTo(422);
+        claims.freeze(document.claim(), Actor.of(caseworker));
+        assertThat(given(document, "", false).getStatus()).isEqualTo(409);
+        claims.release(document.claim(), Actor.of(caseworker));
+        assertThat(given(document, "", false).getStatus()).isEqualTo(200);
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
+import org.civitane.server.evidence.MyEvidenceItem;
 import org.civitane.server.household.Match;
 import org.civitane.server.household.Persons;
 import org.civitane.server.intake.Drafts;
@@ -128,6 +129,9 @@ public class HouseholdTest extends ServerTest {
         persons.settle(food, "m1", persons.matches(food.id()).getFirst().known(), true, caseworker);
         assertThat(identity(food).state()).isEqualTo(EvidenceItem.State.ACCEPTED);
         assertThat(identity(food).servedBy()).contains(meals.number());
+        assertThat(evidence.ofApplicant(dossier(food)))
+                .as("they handed it in themself")
+                .anyMatch(MyEvidenceItem::alreadyHere);
         EvidenceItem later = clock.at(clock.localNow().plusYears(3), () -> identity(food));
         assertThat(later.state()).as("it no longer holds").isEqualTo(EvidenceItem.State.ASKED_FOR);
     }
@@ -151,6 +155,13 @@ public class HouseholdTest extends ServerTest {
         assertThat(evidence.of(dossier(theirs)))
                 .as("staff see it")
                 .anyMatch(item -> item.servedBy().isPresent());
+        assertThat(evidence.ofApplicant(dossier(theirs)))
+                .as("to them it is as if nobody had shown anything")
+                .noneMatch(item -> item.alreadyHere() || item.state() == EvidenceItem.State.ACCEPTED);
+        assertThat(evidence.wantedOfApplicant(dossier(theirs)))
+                .isEqualTo((int) evidence.ofApplicant(dossier(theirs)).stream()
+                        .filter(item -> item.state() == EvidenceItem.State.ASKED_FOR)
+                        .count());
         for (Endpoints.Call call : Endpoints.of(mappings)) {
             if (!call.changes() && call.path().startsWith("/api/my/")) {
                 String told = http.perform(get(call.path()

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.demo.MadeDocument;
@@ -175,6 +176,31 @@ public class IdentityAnswersTest extends IdentityTest {
         assertThat(desk.get("/api/claims/" + claim.id() + "/papers/" + paper + "/picture")
                         .status())
                 .isEqualTo(404);
+    }
+
+    @Test
+    public void aCodeSaysWhoseItIsAndChangesNoSessionOfSomebodyElse() {
+        String token = json(person.post(my("/identity/carry"), ""))
+                .path("address")
+                .asString()
+                .replaceAll("^.*#", "");
+        String body = "{\"token\":\"" + token + "\"}";
+        JsonNode whose = json(new Visitor(PORT).post("/api/carry/look", body));
+        assertThat(whose.path("whose").asString()).isEqualTo(applicant.displayName());
+        assertThat(whose.path("number").asString()).isEqualTo(claim.number());
+        SignedIn somebody = person(Role.APPLICANT);
+        Visitor signedIn = new Visitor(PORT, somebody.email());
+        assertThat(signedIn.post("/api/carry", body).status()).isEqualTo(409);
+        assertThat(signedIn.get("/api/session").body()).contains(somebody.email());
+        assertThat(signedIn.get("/api/my/claims").status()).isEqualTo(200);
+        JsonNode mine = json(person.post("/api/carry", body));
+        assertThat(mine.path("signedIn").asBoolean()).isTrue();
+        assertThat(person.get("/api/my/claims").status())
+                .as("they stay signed in")
+                .isEqualTo(200);
+        assertThat(new Visitor(PORT).post("/api/carry/look", body).status())
+                .as("used")
+                .isEqualTo(403);
     }
 
     @Test

@@ -139,12 +139,34 @@ public class MisuseTest extends ServerTest {
     }
 
     @Test
-    public void withdrawingAFrozenClaimKeepsItsCaseOpen() {
+    public void takingAFrozenClaimBackWaitsForWhatIsFound() {
         ClaimView disowned = disowned(phone(), "");
-        acts.withdraw(disowned.id(), accounts.account(disowned.applicant()));
-        assertThat(caseOf(disowned).state()).isEqualTo(MisuseCase.State.OPEN);
+        SignedIn whose = accounts.account(disowned.applicant());
+        assertThatThrownBy(() -> acts.withdraw(disowned.id(), whose)).isInstanceOf(Problem.class);
+        assertThat(state(disowned)).isEqualTo(ClaimState.FROZEN);
         misuse.close(caseOf(disowned).id(), false, "Nothing in it.", supervisor);
+        acts.withdraw(disowned.id(), whose);
         assertThat(state(disowned)).isEqualTo(ClaimState.WITHDRAWN);
+    }
+
+    @Test
+    public void aNameMoreHidesNobody() {
+        SignedIn victim = person(Role.APPLICANT);
+        ClaimView first = asImpostor(person(Role.APPLICANT), victim);
+        disown(first);
+        assertThat(state(named("Runa Marit", victim))).isEqualTo(ClaimState.FROZEN);
+        assertThat(state(named("Odd", victim))).isNotEqualTo(ClaimState.FROZEN);
+    }
+
+    /** Someone applies with that given name, and the family name and the birth of another. */
+    private ClaimView named(String given, SignedIn other) {
+        ObjectNode answers = answers(other);
+        ((ObjectNode) answers.path("members").get(0)).put("givenName", given);
+        return drafts.handInAnswers(
+                person(Role.APPLICANT),
+                "school-meals",
+                answers,
+                new Drafts.Signing(nameIn(answers), Optional.of("8903")));
     }
 
     /** Someone applies from their own account in another's name. */

@@ -3,10 +3,15 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.civitane.core.claim.ClaimState;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Wait;
+import org.civitane.server.decisions.Decisions;
 import org.civitane.server.evidence.EvidenceList;
+import org.civitane.server.settlements.Settlements;
+import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -15,6 +20,12 @@ import tools.jackson.databind.JsonNode;
 public class OutsidersTest extends LinkTest {
     @Autowired
     private EvidenceList evidence;
+
+    @Autowired
+    private Decisions decisions;
+
+    @Autowired
+    private Settlements settlements;
 
     @Test
     public void theLandlordSaysWhetherTheyTakeTheMoneyAndWhere() {
@@ -59,6 +70,41 @@ public class OutsidersTest extends LinkTest {
                         .path("decidedOn")
                         .asString())
                 .isEqualTo(clock.today().toString());
+    }
+
+    @Test
+    public void whatTheLandlordSaysAfterTheDecisionIsKeptForACaseworkerAndForNobodyElse() {
+        signed();
+        claim = taken(caseworker, claims.claim(claim.id()));
+        String path = "/api/claims/" + claim.id() + "/others";
+        settlements.settle(
+                claim,
+                FactPath.of("landlord", "takesPart"),
+                View.TYPED,
+                text("NO"),
+                "They said so by telephone.",
+                Actor.of(caseworker));
+        decisions.decide(claims.claim(claim.id()), "The landlord takes no part.", "Seen at the counter.", caseworker);
+        int edition = claims.claim(claim.id()).edition();
+        JsonNode done = new Page(linkTo(landlord)).say("takesPart", "YES", "iban", iban("1401"));
+        assertThat(done.path("receipt").asString()).contains("after the decision", "the decision does not change");
+        assertThat(claims.claim(claim.id()).edition()).isEqualTo(edition);
+        Visitor desk = new Visitor(PORT, caseworker.email());
+        JsonNode said = json(desk.get(path)).path("remarks");
+        assertThat(said).hasSize(2).allMatch(each -> each.path("after").asBoolean());
+        assertThat(said.get(0).path("label").asString()).startsWith("Do you take the money");
+        assertThat(said.get(1).path("words").asString()).endsWith("1401");
+        assertThat(inWords(claims.claim(claim.id()).nextStep())).contains("came after the decision");
+        assertThat(new Visitor(PORT, applicant.email())
+                        .get("/api/my/claims/" + claim.id() + "/others")
+                        .body())
+                .doesNotContain("1401");
+        said.forEach(each -> desk.post(
+                "/api/claims/" + claim.id() + "/remarks/" + each.path("id").asString(),
+                "{\"reason\":\"Too late for this one.\"}"));
+        assertThat(json(desk.get(path)).path("remarks"))
+                .allMatch(each -> each.path("lookedBy").asString().equals(caseworker.displayName()));
+        assertThat(claims.claim(claim.id()).nextStep().isNothing()).isTrue();
     }
 
     @Test

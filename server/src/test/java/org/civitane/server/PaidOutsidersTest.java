@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.YearMonth;
 import java.util.List;
+import org.civitane.core.claim.ClaimState;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.Actor;
@@ -187,6 +188,31 @@ public class PaidOutsidersTest extends LinkTest {
         await("it is booked", () -> paid().stream().allMatch(each -> each.state() == Payment.State.BOOKED));
         assertThat(bank.booked(told)).hasSize(2);
         assertThat(paid()).extracting(Payment::iban).containsOnly(told);
+    }
+
+    @Test
+    public void whatIsDecidedIsNotPaidWhileMisuseIsLookedIntoAndIsOnceItIsOver() {
+        String iban = iban("1310");
+        decidedFor(iban);
+        claims.freeze(claim.id(), Actor.of(caseworker));
+        assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
+        comeTheDay();
+        await("nothing is left to do for now", () -> jobsToPay() == 0);
+        assertThat(paid()).allMatch(each -> each.state() == Payment.State.PLANNED);
+        assertThat(bank.booked(iban)).isEmpty();
+        assertThat(json(new Visitor(PORT, applicant.email()).get("/api/my/claims/" + claim.id()))
+                        .path("sentence")
+                        .asString())
+                .contains("nothing is paid");
+        claims.release(claim.id(), Actor.of(caseworker));
+        await("it is paid", () -> paid().stream().allMatch(each -> each.state() == Payment.State.BOOKED));
+        assertThat(bank.booked(iban)).hasSize(2);
+    }
+
+    private int jobsToPay() {
+        return database.sql("""
+                        select count(*) from scheduled_tasks t where task_name = 'pay'
+                          and exists (select from payment p where p.claim_id = ? and t.task_instance like p.id || '-%')""").param(claim.id()).query(Integer.class).single();
     }
 
     private JsonNode takenDown(String iban) {

@@ -257,6 +257,8 @@ public class SignersTest extends LinkTest {
         String others = "/api/my/claims/" + claim.id() + "/others/m2";
         for (int sent = 1; sent < 6; sent++) {
             assertThat(mine.post(others, wish).status()).isEqualTo(200);
+            int reached = sent;
+            await("it was sent", () -> carried("mine." + signer).size() == reached);
         }
         assertThat(mine.post(others, wish).status()).isEqualTo(429);
         Page page = new Page(linkTo("mine." + signer));

@@ -19,6 +19,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Accounts in the hands of supervisors, of caseworkers at the counter, and of whoever has one. */
 public class StaffAccountTest extends SigningIn {
@@ -123,6 +124,65 @@ public class StaffAccountTest extends SigningIn {
                         .getStatus())
                 .as("nobody takes over an account that has mail")
                 .isEqualTo(422);
+    }
+
+    @Test
+    public void nobodyDecidesWhatTheyHoldACodeForAndTheHolderIsToldOfEachOther() throws Exception {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        String name = json(
+                        post("/api/counter/accounts")
+                                .contentType(MediaType.APPLICATION_JSON)
+                                .content("{\"displayName\":\"Þóra Ísak\"}"),
+                        caseworker)
+                .path("signInName")
+                .asString();
+        SignedIn holder = accounts.find(name).orElseThrow();
+        ObjectNode said = answers(holder);
+        ((ObjectNode) said.path("members").get(0)).put("givenName", "Þóra");
+        ClaimView claim = taken(caseworker, handIn(holder, said));
+        String path = "/api/claims/" + claim.id();
+        MockHttpServletResponse refused = answer(
+                post(path + "/decide")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"version\":%d,\"reason\":\"x\",\"despite\":\"x\"}".formatted(claim.version())),
+                caseworker);
+        assertThat(refused.getStatus()).isEqualTo(403);
+        assertThat(refused.getContentAsString()).contains("too-close", "somebody else has to decide");
+        assertThat(json(get(path + "/desk"), caseworker)
+                        .path("may")
+                        .path("decide")
+                        .asBoolean())
+                .isFalse();
+        json(
+                post("/api/counter/accounts/anew")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"signInName\":\"" + name + "\"}"),
+                person(Role.CASEWORKER));
+        assertThat(json(get("/api/my/claims/" + claim.id() + "/messages"), holder)
+                        .toString())
+                .contains("printed another code for your account");
+    }
+
+    @Test
+    public void whoeverKnowsThePeopleOfAClaimLeavesItToOthersForGood() throws Exception {
+        SignedIn caseworker = person(Role.CASEWORKER);
+        ClaimView claim = taken(caseworker);
+        assertThat(answer(post("/api/claims/" + claim.id() + "/stand-aside"), caseworker)
+                        .getStatus())
+                .isEqualTo(200);
+        assertThat(claims.claim(claim.id()).owner()).isEmpty();
+        assertThat(answer(post("/api/claims/" + claim.id() + "/take"), caseworker)
+                        .getContentAsString())
+                .contains("too-close");
+        SignedIn other = person(Role.CASEWORKER);
+        acts.take(claim.id(), other);
+        assertThat(answer(
+                                post("/api/claims/" + claim.id() + "/hand-over")
+                                        .contentType(MediaType.APPLICATION_JSON)
+                                        .content("{\"to\":\"" + caseworker.account() + "\"}"),
+                                other)
+                        .getContentAsString())
+                .contains("They said that they know these people");
     }
 
     @Test

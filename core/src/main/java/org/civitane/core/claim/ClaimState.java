@@ -40,7 +40,7 @@ public enum ClaimState {
     /**
      * Whether people may do this to a claim in this state. What a decision rests on is closed with the decision; what
      * goes with a claim is closed once that is fulfilled. While misuse is looked into, only the applicant's answers and
-     * what is written go on.
+     * what is written go on; taking it back waits for what is found.
      */
     public boolean allows(Act act) {
         return switch (act) {
@@ -60,7 +60,7 @@ public enum ClaimState {
             case IN_REVIEW -> EnumSet.of(WAITING, READY, DECIDED, WITHDRAWN, FROZEN);
             case WAITING -> EnumSet.of(IN_REVIEW, READY, DECIDED, WITHDRAWN, FROZEN);
             case READY -> EnumSet.of(IN_REVIEW, WAITING, DECIDED, WITHDRAWN, FROZEN);
-            case FROZEN -> EnumSet.of(IN_REVIEW, DECIDED, WITHDRAWN);
+            case FROZEN -> EnumSet.of(IN_REVIEW, DECIDED);
             case DECIDED -> EnumSet.of(FULFILLED);
             case FULFILLED, WITHDRAWN -> EnumSet.noneOf(ClaimState.class);
         };

@@ -7,6 +7,7 @@ import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.SquareCode;
 import org.civitane.server.platform.UnguessableNumber;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,13 +25,21 @@ class CounterAccounts {
     private final AccountBook book;
     private final AccountMail mail;
     private final OwnSessions sessions;
+    private final ApplicationEventPublisher events;
 
-    CounterAccounts(Accounts accounts, PasswordLinks links, AccountBook book, AccountMail mail, OwnSessions sessions) {
+    CounterAccounts(
+            Accounts accounts,
+            PasswordLinks links,
+            AccountBook book,
+            AccountMail mail,
+            OwnSessions sessions,
+            ApplicationEventPublisher events) {
         this.accounts = accounts;
         this.links = links;
         this.book = book;
         this.mail = mail;
         this.sessions = sessions;
+        this.events = events;
     }
 
     /**
@@ -47,7 +56,10 @@ class CounterAccounts {
         return paper(made, by);
     }
 
-    /** Another code for someone who lost theirs, or their password; whoever is signed in with the account is not any more. */
+    /**
+     * Another code for someone who lost theirs, or their password; whoever is signed in with the account is not any more, and
+     * its holder is told.
+     */
     PaperForHolder anew(String signInName, SignedIn by) {
         SignedIn who = Optional.of(signInName)
                 .filter(name -> !name.contains("@"))
@@ -56,6 +68,7 @@ class CounterAccounts {
                 .orElseThrow(() -> Problem.invalid("signInName", Phrase.of("account.no-such-name")));
         accounts.hold(who.account());
         sessions.endOthers(who.getName(), "");
+        events.publishEvent(new CodeRenewed(who, by.displayName()));
         return paper(who, by);
     }
 

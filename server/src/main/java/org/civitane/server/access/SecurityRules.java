@@ -64,6 +64,7 @@ class SecurityRules {
                                 "/api/programmes/*/screening",
                                 "/api/policy",
                                 "/api/carry",
+                                "/api/carry/look",
                                 "/api/letter",
                                 "/api/letter/answer",
                                 "/api/check/*",

@@ -6,6 +6,7 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,29 @@ class AskStore {
 
     Optional<Ask> find(UUID id) {
         return read(" a.id = ? order by m.asked_at, m.id", id).stream().findFirst();
+    }
+
+    /**
+     * Open asks of claims that are not held, which no job would end, or for which their claim does not wait though they
+     * hold it up.
+     */
+    List<Ask> astray() {
+        List<UUID> ids = database.sql("""
+                        select a.id from ask a join claim c on c.id = a.claim_id
+                        where a.state in ('OPEN', 'PARTLY') and not c.held
+                          and (not exists (select from scheduled_tasks t where t.task_name = 'lapse-ask'
+                                           and t.task_instance = a.id || '@' || a.due_on)
+                               or a.kind in (:holding) and c.state in ('RECEIVED', 'IN_REVIEW', 'READY'))
+                        order by a.claim_id, a.id limit 1000""")
+                .param(
+                        "holding",
+                        Arrays.stream(Ask.Kind.values())
+                                .filter(Ask.Kind::holdsUp)
+                                .map(Enum::name)
+                                .toList())
+                .query(UUID.class)
+                .list();
+        return ids.stream().flatMap(id -> find(id).stream()).toList();
     }
 
     void insert(Ask ask, String by, Instant at) {

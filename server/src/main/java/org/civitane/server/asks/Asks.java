@@ -10,6 +10,7 @@ import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimEnded;
+import org.civitane.server.claims.ClaimReleased;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.claims.Wait;
@@ -30,6 +31,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Asks {
     /** Business days before the last one, on which whoever owes something is reminded. */
     private static final int REMINDED = 3;
+    /** Business days that are left at least once a claim goes on that was held, since while it was nobody could answer. */
+    private static final int AFTER_HOLD = 5;
 
     private static final LocalTime MORNING = LocalTime.of(9, 0);
 
@@ -190,7 +193,36 @@ public class Asks {
     }
 
     private boolean isStillOwed(Ask ask, LocalDate dueOn) {
-        return ask.state().isOpen() && ask.dueOn().equals(dueOn) && (!ask.kind().holdsUp() || isWaiting(ask.claim()));
+        return ask.state().isOpen()
+                && ask.dueOn().equals(dueOn)
+                && !claims.claim(ask.claim()).held();
+    }
+
+    /** A claim goes on that was held: what is still owed is owed again, and there is time left for it. */
+    @EventListener
+    void released(ClaimReleased event) {
+        LocalDate first = BusinessCalendar.plusBusinessDays(clock.today(), AFTER_HOLD);
+        for (Ask ask : open(event.claim())) {
+            Ask moved = ask.dueOn().isBefore(first) ? ask.dueOn(first) : ask;
+            store.update(moved);
+            schedule(moved);
+        }
+        waitForTheFirst(event.claim());
+    }
+
+    /** Asks that nobody would ever end: their day has no work of its own, or the claim goes on without them. */
+    @Transactional(readOnly = true)
+    List<Ask> astray() {
+        return store.astray();
+    }
+
+    /** An ask ends on its day, and its claim waits for it, as if it had been asked now. */
+    void mend(Ask found) {
+        claims.hold(found.claim());
+        store.find(found.id()).filter(ask -> ask.state().isOpen()).ifPresent(ask -> {
+            schedule(ask);
+            waitForTheFirst(ask.claim());
+        });
     }
 
     private void schedule(Ask ask) {
@@ -232,19 +264,15 @@ public class Asks {
         }
     }
 
-    /** While it waits at all, a claim waits for what is due first. */
+    /** A claim that something holds up waits for what is due first of that, unless it is itself held. */
     private void waitForTheFirst(UUID claim) {
-        if (isWaiting(claim)) {
+        ClaimView now = claims.claim(claim);
+        if (now.state().isOpen() && !now.held()) {
             open(claim).stream()
                     .filter(ask -> ask.kind().holdsUp())
                     .min(Comparator.comparing(Ask::dueOn))
                     .map(Ask::asWait)
                     .ifPresent(wait -> claims.waitFor(claim, wait));
         }
-    }
-
-    private boolean isWaiting(UUID claim) {
-        ClaimState state = claims.claim(claim).state();
-        return state == ClaimState.WAITING || state == ClaimState.SIGNING;
     }
 }

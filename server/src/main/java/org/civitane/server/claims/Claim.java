@@ -68,6 +68,7 @@ class Claim {
     private int edition;
     private boolean closed;
     private boolean urgent;
+    private boolean held;
     private @Nullable Instant decidedAt;
     private int changes;
 
@@ -106,6 +107,10 @@ class Claim {
 
     void belongTo(UUID owner) {
         ownerId = owner;
+    }
+
+    void belongToNobody() {
+        ownerId = null;
     }
 
     /** While others still have to sign it is that which it waits in, whatever else it waits for. */
@@ -191,10 +196,21 @@ class Claim {
         urgent = false;
     }
 
+    /** What is decided stays so, and is held. */
     void frozen() {
-        become(ClaimState.FROZEN);
-        waitNoMore();
-        stack = null;
+        held = true;
+        if (state.isOpen()) {
+            become(ClaimState.FROZEN);
+            waitNoMore();
+            stack = null;
+        }
+    }
+
+    void released() {
+        held = false;
+        if (state == ClaimState.FROZEN) {
+            become(ClaimState.IN_REVIEW);
+        }
     }
 
     void withdrawn() {
@@ -239,6 +255,7 @@ class Claim {
                 edition,
                 closed,
                 urgent,
+                held,
                 Optional.ofNullable(decidedAt),
                 version);
     }

@@ -1,6 +1,7 @@
 package org.civitane.server.claims;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.civitane.core.claim.Act;
@@ -23,10 +24,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class ClaimActs {
     private final Claims claims;
     private final Accounts accounts;
+    private final Closeness closeness;
 
-    ClaimActs(Claims claims, Accounts accounts) {
+    ClaimActs(Claims claims, Accounts accounts, Closeness closeness) {
         this.claims = claims;
         this.accounts = accounts;
+        this.closeness = closeness;
     }
 
     /**
@@ -68,6 +71,7 @@ public class ClaimActs {
         claims.hold(id);
         ClaimView claim = claims.claim(id);
         check(claim, Act.TAKE);
+        checkIsFarEnough(caseworker, Act.TAKE, claim);
         if (claim.owner().filter(caseworker.account()::equals).isPresent()) {
             return claim;
         }
@@ -93,9 +97,28 @@ public class ClaimActs {
             if (claim.owner().filter(to::equals).isPresent()) {
                 return claim;
             }
+            if (closeness.forbids(caseworker, Act.TAKE, claim).isPresent()) {
+                throw Problem.invalid("to", Phrase.of("problem.colleague-knows-them"));
+            }
             claims.note(id, Actor.of(who), "handed-over", Phrase.of("history.handed-over", caseworker.displayName()));
             return claims.belongTo(id, to);
         });
+    }
+
+    /**
+     * Someone who works claims says that they know the people of one: from then on it is for others, and nobody's where it
+     * was theirs. It cannot be taken back.
+     */
+    public void standAside(UUID id, SignedIn caseworker) {
+        claims.hold(id);
+        ClaimView claim = claims.claim(id);
+        check(claim, Act.TAKE);
+        if (closeness.tell(id, caseworker)) {
+            claims.note(id, Actor.of(caseworker), "stood-aside", Phrase.of("history.stood-aside"));
+            if (claim.owner().filter(caseworker.account()::equals).isPresent()) {
+                claims.belongToNobody(id);
+            }
+        }
     }
 
     /** The applicant takes the claim back before it is decided. Once it is taken back, nothing more happens. */
@@ -112,7 +135,22 @@ public class ClaimActs {
 
     /** Whether this member of staff may do that to the claim as it is. */
     public boolean may(SignedIn who, Act act, ClaimView claim) {
-        return isTheirs(who, claim) && claim.state().allows(act);
+        return isTheirs(who, claim)
+                && claim.state().allows(act)
+                && closeness.forbids(who, act, claim).isEmpty();
+    }
+
+    /** Why somebody else has to do something that they might do otherwise; nothing where there is no such reason. */
+    public Optional<Phrase> tooClose(SignedIn who, Act act, ClaimView claim) {
+        return isTheirs(who, claim) && claim.state().allows(act)
+                ? closeness.forbids(who, act, claim)
+                : Optional.empty();
+    }
+
+    private void checkIsFarEnough(SignedIn who, Act act, ClaimView claim) {
+        closeness.forbids(who, act, claim).ifPresent(why -> {
+            throw Problem.forbidden("too-close", why);
+        });
     }
 
     private ClaimView held(UUID id, SignedIn who, Act act) {
@@ -123,8 +161,16 @@ public class ClaimActs {
                     ? Problem.forbidden("not-taken", Phrase.of("problem.not-taken"))
                     : Problem.forbidden("not-yours", Phrase.of("problem.not-yours", ownerOf(claim)));
         }
+        checkIsFarEnough(who, act, claim);
         check(claim, act);
         return claim;
+    }
+
+    /** @throws Problem while the claim, decided or not, is held since misuse is looked into */
+    public static void checkIsFree(ClaimView claim) {
+        if (claim.held()) {
+            throw Problem.conflict("frozen", Phrase.of("problem.state.FROZEN"), asItIs(claim));
+        }
     }
 
     /** @throws Problem when the state of the claim, as it is read, does not allow the act */

@@ -19,6 +19,7 @@ import org.civitane.server.platform.Phrase;
  * @param edition the number of its newest edition, from 1
  * @param closed decided by closing it as incomplete
  * @param urgent the household cannot wait; found out when it was handed in
+ * @param held while misuse is looked into nothing is decided, paid or made out; a decided claim may be held, too
  * @param version grows with every change; a change is refused when it names another
  */
 public record ClaimView(
@@ -41,5 +42,6 @@ public record ClaimView(
         int edition,
         boolean closed,
         boolean urgent,
+        boolean held,
         Optional<Instant> decidedAt,
         int version) {}

@@ -138,6 +138,11 @@ public class Claims {
         });
     }
 
+    /** Whoever had the claim leaves it to others. */
+    void belongToNobody(UUID id) {
+        change(id, Claim::belongToNobody);
+    }
+
     /**
      * The claim waits: it begins to, or goes on waiting for less. Where the answer may come as late as the day on which
      * the desk meant to decide, that day moves to five business days after the answer's.
@@ -251,9 +256,9 @@ public class Claims {
         change(id, claim -> claim.lookAgain(why));
     }
 
-    /** The claim is held while misuse is looked into; one that is held already stays so. */
+    /** The claim is held while misuse is looked into, decided or not; one that is held already stays so. */
     public void freeze(UUID id, Actor actor) {
-        if (claim(id).state() != ClaimState.FROZEN) {
+        if (!claim(id).held()) {
             change(id, Claim::frozen);
             history.add(id, actor, "frozen", Phrase.of("history.frozen"));
         }
@@ -261,8 +266,9 @@ public class Claims {
 
     /** A claim that was held goes on. */
     public void release(UUID id, Actor actor) {
-        change(id, claim -> claim.become(ClaimState.IN_REVIEW));
+        change(id, Claim::released);
         history.add(id, actor, "released", Phrase.of("history.released"));
+        events.publishEvent(new ClaimReleased(id));
     }
 
     /** Sets where an open claim stands on the day sheet, and whether it is ready. */

@@ -87,6 +87,13 @@ class DaySheetController {
         return moved(id);
     }
 
+    /** Someone says that they know the people of a claim, and leaves it to others. */
+    @PostMapping("/api/claims/{id}/stand-aside")
+    Moved standAside(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
+        acts.standAside(id, who);
+        return moved(id);
+    }
+
     /** Read afterwards, since the claim's standing is worked out at the end of the change. */
     private Moved moved(UUID claim) {
         return new Moved(claims.claim(claim).version());

@@ -96,6 +96,9 @@ class DeskStrip {
     }
 
     private String sentence(ClaimView claim, boolean mine, List<Obstacle> obstacles) {
+        if (claim.held()) {
+            return texts.say(claim.state().isOpen() ? "desk.frozen" : "desk.held");
+        }
         return switch (claim.state()) {
             case RECEIVED -> texts.say("desk.received");
             case WAITING, SIGNING ->

@@ -17,6 +17,9 @@ import org.springframework.stereotype.Component;
 /** Handovers, as the database keeps them. */
 @Component
 class HandoverStore {
+    /** While a claim is held nothing of it is given away, nor destroyed since nobody came. */
+    private static final String FREE = "not exists (select from claim c where c.id = handover.claim_id and c.held)";
+
     private final JdbcClient database;
     private final AgencyClock clock;
 
@@ -85,7 +88,10 @@ class HandoverStore {
 
     /** What is to go by post on a day or should have before, the oldest first. */
     List<Handover> dueByPost(LocalDate day, int most) {
-        return list("state = 'WAITING' and not at_desk and due_on <= ? order by due_on, document_id", day, most);
+        return list(
+                "state = 'WAITING' and not at_desk and due_on <= ? and " + FREE + " order by due_on, document_id",
+                day,
+                most);
     }
 
     /** What went by post on a day. */
@@ -116,7 +122,8 @@ class HandoverStore {
     /** What is here for too long. */
     List<Handover> toDestroy(LocalDate today, int most) {
         return list(
-                "(state = 'WAITING' and at_desk or state = 'RETURNED') and destroy_on <= ? order by destroy_on",
+                "(state = 'WAITING' and at_desk or state = 'RETURNED') and destroy_on <= ? and " + FREE
+                        + " order by destroy_on",
                 today,
                 most);
     }

@@ -9,6 +9,7 @@ import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.programme.Consequence;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.documents.Handover.State;
@@ -60,11 +61,15 @@ public class Handovers {
     /** Handed over at the desk. @throws Problem when it is not there any more, or not to be given to whoever came */
     void give(Issued document, Seen seen, SignedIn caseworker) {
         Handover handover = held(document);
+        ClaimActs.checkIsFree(claims.claim(handover.claim()));
         if (document.replaced() || handover.state() != State.WAITING || !handover.atTheDesk()) {
             throw Problem.conflict("not-here", notHere(document, handover));
         }
         if (handover.toAProxy() && (!seen.authorised() || seen.to().isBlank())) {
             throw Problem.invalid(seen.to().isBlank() ? "to" : "authorised", Phrase.of("handover.needs-authority"));
+        }
+        if (!handover.toAProxy() && !seen.to().isBlank()) {
+            throw Problem.invalid("to", Phrase.of("handover.holder-only"));
         }
         store.move(document.id(), State.WAITING, State.GIVEN, caseworker.displayName(), seen.shown());
         claims.note(
@@ -89,11 +94,12 @@ public class Handovers {
         };
     }
 
-    /** Those of them that wait went by post today; of the others nothing changes. */
+    /** Those of them that wait, of claims that are not held, went by post today; of the others nothing changes. */
     void sent(List<Issued> documents, SignedIn caseworker) {
         for (Issued document : documents) {
             Handover handover = held(document);
             if (!handover.atTheDesk()
+                    && !claims.claim(handover.claim()).held()
                     && store.move(document.id(), State.WAITING, State.SENT, caseworker.displayName(), "")) {
                 claims.note(
                         handover.claim(),

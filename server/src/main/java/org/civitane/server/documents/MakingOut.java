@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import org.civitane.core.programme.Consequence;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReleased;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.determinations.Run;
@@ -67,15 +68,27 @@ class MakingOut {
                 .flatMap(charge -> ((Consequence.Charge) charge).then().stream())
                 .filter(Consequence.Issue.class::isInstance)
                 .forEach(issue -> store.await(event.claim(), ((Consequence.Issue) issue).document()));
-        jobs.scheduleIfNotExists(MAKE_OUT.instance(event.claim().toString())
-                .scheduledTo(store.clock().instant()));
+        schedule(event.claim());
     }
 
-    /** Makes out what a claim waits for; nothing where it was made out or given up before. */
+    /** The claim was held, and so was what it waits for. */
+    @EventListener
+    void released(ClaimReleased event) {
+        if (!store.waiting(event.claim()).isEmpty()) {
+            schedule(event.claim());
+        }
+    }
+
+    private void schedule(UUID claim) {
+        jobs.scheduleIfNotExists(
+                MAKE_OUT.instance(claim.toString()).scheduledTo(store.clock().instant()));
+    }
+
+    /** Makes out what a claim waits for; nothing where it was made out or given up before, or the claim is held. */
     void makeOut(UUID claim) {
         claims.hold(claim);
         List<String> waiting = store.waiting(claim);
-        if (!waiting.isEmpty()) {
+        if (!waiting.isEmpty() && !claims.claim(claim).held()) {
             Dossier dossier = dossiers.of(claim);
             waiting.forEach(kind -> documents.make(
                     dossier, kind, store.clock().today(), store.clock().instant()));

@@ -3,6 +3,7 @@ package org.civitane.server.documents;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Notices;
@@ -42,9 +43,10 @@ class Replacements {
         this.clock = clock;
     }
 
-    /** @throws Problem when the document does not stand any more */
+    /** @throws Problem when the document does not stand any more, or the claim is held */
     void replace(ClaimView claim, UUID id, String why, SignedIn caseworker) {
         claims.hold(claim.id());
+        ClaimActs.checkIsFree(claims.claim(claim.id()));
         Issued old = documents.of(claim.id(), id);
         if (old.on(clock.today()) != Issued.Standing.STANDS) {
             throw Problem.conflict("not-standing", Phrase.of("document.not-standing"));

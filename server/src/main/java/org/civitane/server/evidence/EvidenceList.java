@@ -1,15 +1,11 @@
 package org.civitane.server.evidence;
 
-import java.sql.Timestamp;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.casefile.Member;
 import org.civitane.core.evidence.EvidenceNeed;
@@ -27,23 +23,21 @@ import org.civitane.server.evidence.EvidenceItem.State;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
-import org.civitane.server.platform.PhraseColumn;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.civitane.server.policies.PolicyStore;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What a claim has to show, worked out from its settled facts. */
 @Service
 public class EvidenceList {
-    private static final Phrase BY_REGISTER = Phrase.of("evidence.by-register");
+    static final Phrase BY_REGISTER = Phrase.of("evidence.by-register");
 
     private final Claims claims;
     private final HoldingPapers holding;
     private final PolicyStore policies;
-    private final JdbcClient database;
+    private final EvidenceStore store;
     private final AgencyClock clock;
     private final Texts texts;
 
@@ -51,13 +45,13 @@ public class EvidenceList {
             Claims claims,
             HoldingPapers holding,
             PolicyStore policies,
-            JdbcClient database,
+            EvidenceStore store,
             AgencyClock clock,
             Texts texts) {
         this.claims = claims;
         this.holding = holding;
         this.policies = policies;
-        this.database = database;
+        this.store = store;
         this.clock = clock;
         this.texts = texts;
     }
@@ -65,11 +59,13 @@ public class EvidenceList {
     /** Every need with the papers that answer it, what is no longer needed, then the papers that answer none. */
     @Transactional(readOnly = true)
     public List<EvidenceItem> of(Dossier dossier) {
+        return of(dossier, holding.of(dossier.claim().id(), dossier.applicant().id(), clock.today()));
+    }
+
+    private List<EvidenceItem> of(Dossier dossier, List<HoldingPapers.Held> held) {
         ClaimView claim = dossier.claim();
         List<Paper> all = dossier.papers();
-        Map<String, Phrase> waived = waivers(claim.id());
-        List<HoldingPapers.Held> held =
-                holding.of(claim.id(), dossier.applicant().id(), clock.today());
+        Map<String, Phrase> waived = store.waivers(claim.id());
         List<EvidenceItem> items = new ArrayList<>();
         for (EvidenceItem need : wanted(dossier)) {
             List<Paper> mine = answering(need, all);
@@ -84,7 +80,7 @@ public class EvidenceList {
             State now = waiver.isPresent() ? State.WAIVED : serves ? State.ACCEPTED : own;
             items.add(with(need, now, waiver.orElseGet(() -> reason(mine)), serves ? server : Optional.empty(), mine));
         }
-        asked(claim.id()).stream()
+        store.asked(claim.id()).stream()
                 .filter(before -> items.stream().noneMatch(item -> key(item).equals(key(before))))
                 .forEach(before -> items.add(with(
                         before, State.NO_LONGER_NEEDED, Phrase.NOTHING, Optional.empty(), answering(before, all))));
@@ -106,10 +102,22 @@ public class EvidenceList {
         return List.copyOf(items);
     }
 
-    /** The same, as the applicant whose claim it is may see it. */
+    /** The same, as the applicant whose claim it is may see it: as if what others handed in were not there. */
     @Transactional(readOnly = true)
     public List<MyEvidenceItem> ofApplicant(Dossier dossier) {
-        return of(dossier).stream().map(this::mine).toList();
+        return asTheySeeIt(dossier).stream().map(this::mine).toList();
+    }
+
+    /** How many papers are still wanted, as the applicant sees it. */
+    @Transactional(readOnly = true)
+    public int wantedOfApplicant(Dossier dossier) {
+        return (int)
+                asTheySeeIt(dossier).stream().filter(EvidenceItem::isWanted).count();
+    }
+
+    private List<EvidenceItem> asTheySeeIt(Dossier dossier) {
+        return of(
+                dossier, holding.ownOf(dossier.claim().id(), dossier.applicant().id(), clock.today()));
     }
 
     private MyEvidenceItem mine(EvidenceItem item) {
@@ -151,12 +159,7 @@ public class EvidenceList {
         if (wanted.state() == State.WAIVED && wanted.reason().equals(Phrase.text(reason))) {
             return;
         }
-        database.sql("""
-                        insert into evidence_waiver (claim_id, kind, subject, reason, waived_by, waived_at)
-                        values (?, ?, ?, ?, ?, ?) on conflict (claim_id, kind, subject) do update
-                          set reason = excluded.reason, waived_by = excluded.waived_by, waived_at = excluded.waived_at""")
-                .params(claim.id(), kind, subject, reason, who.displayName(), Timestamp.from(clock.instant()))
-                .update();
+        store.waive(claim.id(), kind, subject, reason, who.displayName());
         claims.note(claim.id(), Actor.of(who), "evidence-waived", Phrase.of("history.waived", wanted.title(), reason));
         claims.touch(claim.id());
     }
@@ -164,39 +167,13 @@ public class EvidenceList {
     /** A register shows what a paper would have shown, or does so no longer; a caseworker's own word stands either way. */
     @Transactional
     public void shownByRegister(ClaimView claim, String kind, String subject, boolean shown) {
-        if (shown) {
-            database.sql("""
-                            insert into evidence_waiver (claim_id, kind, subject, by_register, reason, waived_by, waived_at)
-                            values (?, ?, ?, true, '', '', ?) on conflict (claim_id, kind, subject) do nothing""")
-                    .params(claim.id(), kind, subject, Timestamp.from(clock.instant()))
-                    .update();
-        } else {
-            database.sql("delete from evidence_waiver where claim_id = ? and kind = ? and subject = ? and by_register")
-                    .params(claim.id(), kind, subject)
-                    .update();
-        }
+        store.shownByRegister(claim.id(), kind, subject, shown);
     }
 
     /** What the facts ask for now is taken down, so that it can be told when they no longer do. */
     @Transactional
     public void takeDown(Dossier dossier) {
-        List<EvidenceItem> needs = wanted(dossier);
-        database.sql("""
-                        insert into evidence_asked (claim_id, kind, subject, title, asked_on)
-                        select ?, need.kind, need.subject, need.title::jsonb, ? from unnest(?, ?, ?) as need (kind, subject, title)
-                        on conflict (claim_id, kind, subject) do update set title = excluded.title
-                          where evidence_asked.title <> excluded.title""")
-                .params(
-                        dossier.claim().id(),
-                        clock.today(),
-                        texts(needs, EvidenceItem::kind),
-                        texts(needs, EvidenceItem::subject),
-                        texts(needs, item -> PhraseColumn.write(item.title())))
-                .update();
-    }
-
-    private static String[] texts(List<EvidenceItem> items, Function<EvidenceItem, String> of) {
-        return items.stream().map(of).toArray(String[]::new);
+        store.takeDown(dossier.claim().id(), wanted(dossier));
     }
 
     /** What the facts ask for as they are settled. */
@@ -246,36 +223,6 @@ public class EvidenceList {
             EvidenceItem item, State state, Phrase reason, Optional<String> servedBy, List<Paper> papers) {
         return new EvidenceItem(
                 item.kind(), item.subject(), item.title(), item.why(), item.until(), state, reason, servedBy, papers);
-    }
-
-    private List<EvidenceItem> asked(UUID claim) {
-        return database.sql(
-                        "select kind, subject, title::text from evidence_asked where claim_id = ? order by kind, subject")
-                .param(claim)
-                .query((row, number) -> new EvidenceItem(
-                        row.getString("kind"),
-                        row.getString("subject"),
-                        PhraseColumn.read(row.getString("title")),
-                        "",
-                        Optional.empty(),
-                        State.NO_LONGER_NEEDED,
-                        Phrase.NOTHING,
-                        Optional.empty(),
-                        List.of()))
-                .list();
-    }
-
-    private Map<String, Phrase> waivers(UUID claim) {
-        return database
-                .sql(
-                        "select kind || '/' || subject as need, by_register, reason from evidence_waiver where claim_id = ?")
-                .param(claim)
-                .query((row, number) -> Map.entry(
-                        row.getString("need"),
-                        row.getBoolean("by_register") ? BY_REGISTER : Phrase.text(row.getString("reason"))))
-                .list()
-                .stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     private static String key(EvidenceItem item) {

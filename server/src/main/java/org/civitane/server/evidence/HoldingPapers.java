@@ -32,6 +32,19 @@ public class HoldingPapers {
      * same applicant; only those that hold on that day.
      */
     public List<Held> of(UUID claim, String applicantMember, LocalDate on) {
+        return found("", claim, applicantMember, on);
+    }
+
+    /** Those of them that the applicant handed in themself: of the others they may not even know that they are here. */
+    List<Held> ownOf(UUID claim, String applicantMember, LocalDate on) {
+        return found(
+                " and c.applicant_id = (select own.applicant_id from claim own where own.id = mine.claim_id)",
+                claim,
+                applicantMember,
+                on);
+    }
+
+    private List<Held> found(String which, UUID claim, String applicantMember, LocalDate on) {
         return database
                 .sql("""
                         select p.id, p.claim_id, c.number, p.kind, p.name, p.given_at,
@@ -41,8 +54,7 @@ public class HoldingPapers {
                         join paper p on p.claim_id = other.claim_id and p.state = 'ACCEPTED'
                           and (p.subject = other.member or p.subject = '' and mine.member = ?)
                         join claim c on c.id = p.claim_id
-                        where mine.claim_id = ? and p.kind <> 'OTHER'
-                        order by p.given_at desc, p.id""")
+                        where mine.claim_id = ? and p.kind <> 'OTHER'""" + which + " order by p.given_at desc, p.id")
                 .params(applicantMember, claim)
                 .query((row, number) -> held(row.getTimestamp("given_at"), row))
                 .list()

@@ -3,7 +3,9 @@ package org.civitane.server.following;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.links.SaidAfter;
 import org.civitane.server.platform.Phrase;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -18,7 +20,14 @@ class Attention {
         this.claims = claims;
     }
 
-    /** What the bank did first, then what is due. */
+    @EventListener
+    void said(SaidAfter event) {
+        if (claims.claim(event.claim()).decidedAt().isPresent()) {
+            to(event.claim());
+        }
+    }
+
+    /** What the bank did first, then what others said, then what is due. */
     void to(UUID claim) {
         claims.lookAgain(claim, why(claim));
     }
@@ -32,6 +41,8 @@ class Attention {
                         union all select 'next.overpayment' from overpayment where claim_id = :claim and state = 'FOUND'
                         union all select 'next.hours-beyond' from told_week
                           where claim_id = :claim and beyond is not null and looked_by is null
+                        union all select 'next.word-after' from said_otherwise s join claim c on c.id = s.claim_id
+                          where s.claim_id = :claim and s.at >= c.decided_at and s.looked_by is null
                         union all select 'next.follow-up' from follow_up where claim_id = :claim and state = 'DUE'
                         limit 1""")
                 .param("claim", claim)

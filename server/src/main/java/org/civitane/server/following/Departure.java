@@ -43,10 +43,14 @@ class Departure {
 
     /**
      * Settles once what the bank is told and where it is to go, so that both stay the same however often it has to be told
-     * and whoever gives another account meanwhile; empty while nobody has given one, and once that is over.
+     * and whoever gives another account meanwhile; empty while nobody has given one, while the claim is held, and once that
+     * is over.
      */
     Optional<Leaving> settled(Payment payment) {
         claims.hold(payment.claim());
+        if (claims.claim(payment.claim()).held()) {
+            return Optional.empty();
+        }
         Optional<Payee> to = store.told(payment.id()).or(() -> store.payee(payment.claim(), payment.whom()));
         if (to.isPresent() && store.tell(payment.id(), to.get(), clock.instant())) {
             store.find(payment.id()).ifPresent(overpayments::keepBack);

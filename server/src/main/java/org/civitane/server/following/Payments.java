@@ -12,6 +12,7 @@ import org.civitane.core.programme.Determination;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimReleased;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Notices;
 import org.civitane.server.decisions.Decided;
@@ -107,6 +108,12 @@ public class Payments {
         if (store.stop(claim, clock.instant()) > 0) {
             claims.note(claim, Actor.CALENDAR, "payments-stopped", Phrase.of("history.payments-stopped"));
         }
+    }
+
+    /** The claim was held, and so was its money. */
+    @EventListener
+    void released(ClaimReleased event) {
+        goOn(event.claim());
     }
 
     /** With an account what is planned is scheduled; without one it is asked for. */

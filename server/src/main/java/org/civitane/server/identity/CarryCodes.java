@@ -1,5 +1,7 @@
 package org.civitane.server.identity;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.Instant;
@@ -50,7 +52,7 @@ class CarryCodes {
     /** @param code the address as a square code, itself the address of a picture */
     record CarryCode(String address, String code, Instant until) {}
 
-    /** What a code was good for. */
+    /** What a code is good for. */
     record Carried(SignedIn applicant, UUID claim) {}
 
     /** A new code for a claim; the one before is good no more. */
@@ -68,14 +70,31 @@ class CarryCodes {
         return new CarryCode(whole, SquareCode.inline(whole), until);
     }
 
+    /** What a code is good for; it stays so. @throws Problem when it was used or has run out */
+    @Transactional(readOnly = true)
+    Carried look(String token) {
+        return database.sql("select account_id, claim_id from identity_carry where digest = ? and until > ?")
+                .params(Digest.of(token), Timestamp.from(clock.instant()))
+                .query(this::carried)
+                .optional()
+                .orElseThrow(CarryCodes::runOut);
+    }
+
     /** Uses a code up. @throws Problem when it was used or has run out */
     Carried use(String token) {
         return database.sql("delete from identity_carry where digest = ? and until > ? returning account_id, claim_id")
                 .params(Digest.of(token), Timestamp.from(clock.instant()))
-                .query((row, number) -> new Carried(
-                        accounts.account(row.getObject("account_id", UUID.class)),
-                        row.getObject("claim_id", UUID.class)))
+                .query(this::carried)
                 .optional()
-                .orElseThrow(() -> Problem.forbidden("carry", Phrase.of("identity.carry")));
+                .orElseThrow(CarryCodes::runOut);
+    }
+
+    private Carried carried(ResultSet row, int number) throws SQLException {
+        return new Carried(
+                accounts.account(row.getObject("account_id", UUID.class)), row.getObject("claim_id", UUID.class));
+    }
+
+    private static Problem runOut() {
+        return Problem.forbidden("carry", Phrase.of("identity.carry"));
     }
 }

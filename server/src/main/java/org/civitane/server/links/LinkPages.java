@@ -175,7 +175,7 @@ class LinkPages {
                 told && signs ? shown(ask) : List.of(),
                 told && !signs ? outsiders.asked(ask, claim) : List.of(),
                 told ? begun(ask) : NOTHING,
-                state == LinkPage.State.ANSWERED ? receipt(ask) : "");
+                state == LinkPage.State.ANSWERED ? receipt(ask, claim) : "");
     }
 
     private static String key(Ask ask, String word) {
@@ -205,10 +205,16 @@ class LinkPages {
         return JsonColumn.read(JsonColumn.write(kept), Said.class);
     }
 
-    private String receipt(Ask ask) {
+    private String receipt(Ask ask, ClaimView claim) {
         return store.kept(ask.id())
-                .map(kept -> texts.say("link.receipt." + ask.kind(), DayText.moment(kept.at())))
+                .map(kept -> texts.say(
+                        isAfter(kept, claim) ? "link.receipt.after" : "link.receipt." + ask.kind(),
+                        DayText.moment(kept.at())))
                 .orElse("");
+    }
+
+    private static boolean isAfter(LinkStore.Kept kept, ClaimView claim) {
+        return claim.decidedAt().filter(decided -> !kept.at().isBefore(decided)).isPresent();
     }
 
     /** What cannot be the end of any number where it is not four digits. */

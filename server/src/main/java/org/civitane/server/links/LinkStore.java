@@ -39,6 +39,21 @@ class LinkStore {
                 .optional();
     }
 
+    /** Whether another link was sent since to whoever this one was sent to: then this one leads nowhere. */
+    boolean isReplaced(UUID link) {
+        return database.sql("""
+                        select exists (select from ask_link newer join ask_link old on old.ask_id = newer.ask_id
+                          where old.id = ? and old.way in ('EMAIL', 'TEXT') and newer.way in ('EMAIL', 'TEXT')
+                            and newer.made_at > old.made_at)""").param(link).query(Boolean.class).single();
+    }
+
+    /** What was begun is forgotten, since it is for somebody else to answer now. */
+    void forgetBegun(UUID ask) {
+        database.sql("""
+                        update ask_answer set answers = '{"name": "", "answers": {}, "remarks": {}}'
+                        where ask_id = ? and not done""").param(ask).update();
+    }
+
     /** The link as it is now, held until the transaction ends, so that no two tries count as one. */
     Link hold(UUID id) {
         return database.sql("select * from ask_link where id = ? for update")

@@ -81,6 +81,9 @@ class Links implements Secrets {
         if (link.expiresOn().isBefore(clock.today())) {
             throw Problem.notFound(Phrase.of("link.expired"));
         }
+        if (store.isReplaced(link.id())) {
+            throw Problem.notFound(Phrase.of("link.newer"));
+        }
         return new Link.Opened(link, asks.find(link.ask()).orElseThrow());
     }
 
@@ -117,13 +120,14 @@ class Links implements Secrets {
                 .isPresent();
     }
 
-    /** Keeps another way to whoever owes something. @throws Problem at what cannot stand */
+    /** Keeps another way to whoever owes something; what was begun at the end of the old one is forgotten. @throws Problem at what cannot stand */
     void reach(Ask ask, Others.Reach reach) {
         Contact before = contacts.of(ask.claim(), ask.whom());
-        contacts.keep(
-                ask.claim(),
-                ask.whom(),
-                contacts.reachedBy(before, reach.email(), reach.phone(), reach.personNumber()));
+        Contact now = contacts.reachedBy(before, reach.email(), reach.phone(), reach.personNumber());
+        contacts.keep(ask.claim(), ask.whom(), now);
+        if (!now.email().equals(before.email()) || !now.phone().equals(before.phone())) {
+            store.forgetBegun(ask.id());
+        }
     }
 
     /**

@@ -134,7 +134,7 @@ class OthersController {
             @PathVariable UUID remark,
             @RequestBody @Valid Looked wish,
             @AuthenticationPrincipal SignedIn who) {
-        return acts.byStaff(id, who, Act.ESTABLISH, claim -> {
+        return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
             remarks.look(claim, remark, wish.reason(), who);
             return ofClaim(id);
         });

@@ -1,12 +1,16 @@
 package org.civitane.server.links;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import org.civitane.core.person.Iban;
 import org.civitane.core.programme.Outsider;
 import org.civitane.core.question.Question;
+import org.civitane.server.forms.Asked;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -40,6 +44,49 @@ final class OutsiderAnswers {
         }
         checkAccount(outsider, given);
         return given;
+    }
+
+    /** An answer as people read it. @param path within what is said of them */
+    record InWords(String path, String label, String words) {}
+
+    /**
+     * Everything that was answered, in the order in which it is asked.
+     *
+     * @param answered the questions whose answers stand
+     */
+    static List<InWords> inWords(List<Asked> asked, Set<String> answered, Map<String, String> answers) {
+        List<InWords> all = new ArrayList<>();
+        for (Asked question : asked) {
+            if (answered.contains(question.path())) {
+                new TreeMap<>(answers).forEach((path, answer) -> {
+                    if (!answer.isBlank() && path.equals(question.path())) {
+                        all.add(new InWords(path, question.label(), chosen(question, answer.strip())));
+                    } else if (!answer.isBlank() && path.startsWith(question.path() + "/")) {
+                        String part = path.substring(question.path().length() + 1);
+                        all.add(new InWords(
+                                path, question.label() + " · " + partLabel(question, part), answer.strip()));
+                    }
+                });
+            }
+        }
+        return all;
+    }
+
+    private static String chosen(Asked question, String answer) {
+        return question.options().stream()
+                .filter(option -> option.value().equals(answer))
+                .map(Asked.Option::label)
+                .findFirst()
+                .orElse(answer);
+    }
+
+    /** Months name themselves. */
+    private static String partLabel(Asked question, String part) {
+        return question.parts().stream()
+                .filter(each -> each.path().equals(part))
+                .map(Asked::label)
+                .findFirst()
+                .orElse(part);
     }
 
     private static Optional<JsonNode> one(Question question, Map<String, String> answers) {

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outsider;
@@ -27,6 +26,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,13 +41,24 @@ class Outsiders {
     private final Links links;
     private final Claims claims;
     private final Dossiers dossiers;
+    private final Remarks remarks;
+    private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
-    Outsiders(Asks asks, Links links, Claims claims, Dossiers dossiers, AgencyClock clock) {
+    Outsiders(
+            Asks asks,
+            Links links,
+            Claims claims,
+            Dossiers dossiers,
+            Remarks remarks,
+            ApplicationEventPublisher events,
+            AgencyClock clock) {
         this.asks = asks;
         this.links = links;
         this.claims = claims;
         this.dossiers = dossiers;
+        this.remarks = remarks;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -126,7 +137,7 @@ class Outsiders {
     }
 
     /**
-     * Takes their answers down in a new edition. After the decision they are noted and told to the desk, and change
+     * Takes their answers down in a new edition. After the decision they are kept for a caseworker to look at, and change
      * nothing by themselves.
      *
      * @throws Problem at the first answer that is missing or cannot stand
@@ -137,13 +148,21 @@ class Outsiders {
         Outsider outsider = of(ask, claim);
         Dossier dossier = dossiers.of(claim);
         ObjectNode file = dossier.said().copy();
-        OutsiderAnswers.checked(outsider, said.answers())
-                .forEach((part, value) -> CasePaths.set(file, FactPath.of(outsider.fact(), part), value));
+        Map<String, JsonNode> answers = OutsiderAnswers.checked(outsider, said.answers());
+        answers.forEach((part, value) -> CasePaths.set(file, FactPath.of(outsider.fact(), part), value));
         CaseFiles.Read<?> read = read(file, outsider);
         String name = nameOf(file, outsider);
         if (claim.decidedAt().isPresent()) {
+            OutsiderAnswers.inWords(asked(ask, claim), answers.keySet(), said.answers())
+                    .forEach(row -> remarks.keep(
+                            claim.id(),
+                            ask.whom(),
+                            outsider.fact() + "/" + row.path(),
+                            row.label(),
+                            row.words(),
+                            clock.instant()));
             claims.note(claim.id(), Actor.called(name), "word-after", Phrase.of("history.word-after"));
-            claims.lookAgain(claim.id(), Optional.of(Phrase.of("next.word-after", name)));
+            events.publishEvent(new SaidAfter(claim.id()));
         } else if (claim.state().isOpen()) {
             claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.word", name));
             claims.note(claim.id(), Actor.called(name), "word", Phrase.of("history.word"));

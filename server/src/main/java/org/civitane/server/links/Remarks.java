@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -14,11 +13,15 @@ import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What those who sign say is not right: it changes nothing by itself, and a caseworker looks at it. */
+/**
+ * What those who sign say is not right, and what others answered after the decision: it changes nothing by itself, and a
+ * caseworker looks at it.
+ */
 @Service
 @Transactional
 class Remarks {
@@ -26,18 +29,20 @@ class Remarks {
 
     private final JdbcClient database;
     private final Claims claims;
+    private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
-    Remarks(JdbcClient database, Claims claims, AgencyClock clock) {
+    Remarks(JdbcClient database, Claims claims, ApplicationEventPublisher events, AgencyClock clock) {
         this.database = database;
         this.claims = claims;
+        this.events = events;
         this.clock = clock;
     }
 
-    /** All of a claim, as they were made; none where nobody else was asked to sign. */
+    /** All of a claim, as they were made; none where nobody else was asked. */
     @Transactional(readOnly = true)
     List<Remark> of(Dossier dossier) {
-        return dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.SIGNATURE)
+        return dossier.asks().stream().anyMatch(ask -> ask.kind().isByLink())
                 ? of(dossier.claim().id())
                 : List.of();
     }
@@ -78,11 +83,14 @@ class Remarks {
                     "remark-looked-at",
                     Phrase.of("history.remark-looked-at", remark.label(), reason.strip()));
             claims.touch(claim.id());
+            events.publishEvent(new SaidAfter(claim.id()));
         }
     }
 
     private List<Remark> of(UUID claim) {
-        return database.sql("select * from said_otherwise where claim_id = ? order by at, id")
+        return database.sql("""
+                        select s.*, coalesce(s.at >= c.decided_at, false) as after
+                        from said_otherwise s join claim c on c.id = s.claim_id where s.claim_id = ? order by s.at, s.path, s.id""")
                 .param(claim)
                 .query((row, number) -> new Remark(
                         row.getObject("id", UUID.class),
@@ -91,6 +99,7 @@ class Remarks {
                         row.getString("label"),
                         row.getString("words"),
                         row.getTimestamp("at").toInstant(),
+                        row.getBoolean("after"),
                         Optional.ofNullable(row.getString("looked_by")),
                         row.getString("reason")))
                 .list();

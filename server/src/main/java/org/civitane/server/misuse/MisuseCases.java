@@ -31,21 +31,13 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Opens a case when someone says that a claim was not theirs. Every claim of the same account under that identity is
- * frozen, and each that is handed in under it while the case is open; whether a claim from another account is frozen
+ * frozen, decided or not, and each that is handed in under it while the case is open; whether a claim from another account is frozen
  * too is a supervisor's to say, since whoever disowned the first may be the impostor, and its applicant is told what to
  * do. Claims that share an account, a device, an address or a phone are shown beside the case.
  */
 @Service
 @Transactional
 public class MisuseCases {
-    /** The claims whose applicant has the name and birth of this one's applicant. */
-    private static final String FILED_UNDER = """
-            select distinct other.claim_id from claim_person mine
-            join contact own on own.claim_id = mine.claim_id and own.member = mine.member
-            join claim_person other on other.born = mine.born and other.name = mine.name and other.claim_id <> mine.claim_id
-            join contact theirs on theirs.claim_id = other.claim_id and theirs.member = other.member
-            where mine.claim_id = :claim""";
-
     private final JdbcClient database;
     private final Shared shared;
     private final Claims claims;
@@ -93,7 +85,7 @@ public class MisuseCases {
     public void freeze(UUID id, UUID claim, SignedIn supervisor) {
         boolean linked =
                 open(id).linked().stream().anyMatch(each -> each.claim().equals(claim));
-        if (!linked || !claims.claim(claim).state().isOpen()) {
+        if (!linked || !canBeHeld(claims.claim(claim))) {
             throw Problem.conflict("not-linked", Phrase.of("misuse.not-linked"));
         }
         hold(id, claim, Actor.of(supervisor));
@@ -122,8 +114,11 @@ public class MisuseCases {
                     .query(UUID.class)
                     .list();
             held.stream()
-                    .filter(claim -> claims.claim(claim).state() == ClaimState.FROZEN && !isHeld(claim))
-                    .forEach(claim -> claims.release(claim, Actor.of(supervisor)));
+                    .filter(claim -> claims.claim(claim).held() && !isHeld(claim))
+                    .forEach(claim -> {
+                        claims.release(claim, Actor.of(supervisor));
+                        notices.tell(claim);
+                    });
         }
     }
 
@@ -135,7 +130,7 @@ public class MisuseCases {
     }
 
     private void hold(UUID id, UUID claim, Actor actor) {
-        if (claims.claim(claim).state() != ClaimState.FROZEN) {
+        if (!claims.claim(claim).held()) {
             claims.freeze(claim, actor);
             notices.tell(claim);
         }
@@ -159,7 +154,7 @@ public class MisuseCases {
         for (ClaimView other : filedUnderSameIdentity(disowned.id())) {
             if (other.applicant().equals(disowned.applicant())) {
                 hold(id, other.id(), actor);
-            } else {
+            } else if (other.state().isOpen()) {
                 messages.tell(other, texts.say("misuse.told"));
             }
         }
@@ -170,19 +165,26 @@ public class MisuseCases {
     void received(ClaimReceived event) {
         ClaimView claim = claims.claim(event.claim());
         if (claim.edition() == 1) {
-            database.sql("select id from misuse_case where state = 'OPEN' and claim_id in (" + FILED_UNDER + ")")
-                    .param("claim", claim.id())
-                    .query(UUID.class)
-                    .list()
-                    .forEach(id -> hold(id, claim.id(), Actor.part("misuse.actor")));
+            List<UUID> others = shared.sameApplicant(claim.id());
+            if (!others.isEmpty()) {
+                database.sql("select id from misuse_case where state = 'OPEN' and claim_id in (:claims)")
+                        .param("claims", others)
+                        .query(UUID.class)
+                        .list()
+                        .forEach(id -> hold(id, claim.id(), Actor.part("misuse.actor")));
+            }
         }
     }
 
     private List<ClaimView> filedUnderSameIdentity(UUID claim) {
-        return database.sql(FILED_UNDER).param("claim", claim).query(UUID.class).list().stream()
+        return shared.sameApplicant(claim).stream()
                 .map(claims::claim)
-                .filter(other -> other.state().isOpen())
+                .filter(MisuseCases::canBeHeld)
                 .toList();
+    }
+
+    private static boolean canBeHeld(ClaimView claim) {
+        return claim.state().isOpen() || claim.state() == ClaimState.DECIDED;
     }
 
     private MisuseCase open(UUID id) {
@@ -238,7 +240,9 @@ public class MisuseCases {
                             other.number(),
                             other.programme(),
                             other.householdName(),
-                            other.state().name(),
+                            other.held()
+                                    ? ClaimState.FROZEN.name()
+                                    : other.state().name(),
                             !other.receivedAt().isBefore(openedAt),
                             entry.getValue());
                 })

@@ -19,9 +19,11 @@ class Shared {
     private static final Map<Kind, String> QUERIES = queries();
 
     private final JdbcClient database;
+    private final SamePerson people;
 
-    Shared(JdbcClient database) {
+    Shared(JdbcClient database, SamePerson people) {
         this.database = database;
+        this.people = people;
     }
 
     /** What can be shared. */
@@ -48,8 +50,16 @@ class Shared {
         }
     }
 
+    /** Other claims for which the same person applies. */
+    List<UUID> sameApplicant(UUID claim) {
+        return people.sameApplicant(claim);
+    }
+
     List<Thing> of(UUID claim) {
         List<Thing> things = new ArrayList<>();
+        people.named(claim)
+                .map(who -> new Thing(Kind.IDENTITY, Digest.of(Kind.IDENTITY + " " + who.key()), who.claims()))
+                .ifPresent(things::add);
         QUERIES.forEach((kind, query) -> {
             Map<String, List<UUID>> byValue = new LinkedHashMap<>();
             database.sql(query + " limit " + MOST).param("claim", claim).query((ResultSet row) -> {
@@ -64,11 +74,6 @@ class Shared {
     /** Each gives the claims that share something of a kind with one, and what that is. */
     private static Map<Kind, String> queries() {
         Map<Kind, String> queries = new LinkedHashMap<>();
-        queries.put(Kind.IDENTITY, """
-                select distinct other.claim_id, mine.name || mine.born from claim_person mine
-                join claim_person other on other.born = mine.born and other.name = mine.name and other.claim_id <> mine.claim_id
-                join contact c on c.claim_id = mine.claim_id and c.member = mine.member
-                where mine.claim_id = :claim""");
         queries.put(Kind.ACCOUNT, """
                 select other.id, mine.applicant_id::text from claim mine
                 join claim other on other.applicant_id = mine.applicant_id and other.id <> mine.id

@@ -20,7 +20,6 @@ import org.civitane.server.decisions.UrgentAwards;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Phrase;
@@ -101,7 +100,7 @@ class MyClaims {
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
         Optional<Ask> owed = isOwedTo(claim) ? dossier.firstAsk() : Optional.empty();
-        int papersWanted = claim.state().isOpen() ? papersWanted(dossier) : 0;
+        int papersWanted = claim.state().isOpen() ? evidence.wantedOfApplicant(dossier) : 0;
         return new MyClaim(
                 claim.id(),
                 claim.number(),
@@ -134,7 +133,7 @@ class MyClaims {
 
     /** While a claim is held nothing is wanted, and once all is done nothing more. */
     private static boolean isOwedTo(ClaimView claim) {
-        return claim.state().allows(Act.CORRESPOND) && claim.state() != ClaimState.FROZEN;
+        return claim.state().allows(Act.CORRESPOND) && !claim.held();
     }
 
     /** Where what is due first is answered. */
@@ -150,13 +149,11 @@ class MyClaims {
         };
     }
 
-    private int papersWanted(Dossier dossier) {
-        return (int)
-                evidence.of(dossier).stream().filter(EvidenceItem::isWanted).count();
-    }
-
     private String sentence(ClaimView claim, Optional<Ask> owed, boolean papersWanted) {
         String working = papersWanted ? "my.in-review-papers" : "my.in-review";
+        if (claim.held()) {
+            return texts.say(claim.state().isOpen() ? "my.frozen" : "my.held");
+        }
         return switch (claim.state()) {
             case WAITING ->
                 owed.map(ask -> texts.say(
