@@ -16,5 +16,11 @@ export default defineConfig({
   plugins: [react()],
   // the list of words is for people, too, and stands with the documents
   server: { fs: { allow: ['..'] } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], setupFiles: ['src/test/setup.ts'] },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    setupFiles: ['src/test/setup.ts'],
+    // a machine that is busy is no failure
+    testTimeout: 30_000,
+  },
 });

@@ -7,6 +7,7 @@ import { Page } from '../components/Page';
 import { HomeScreen } from '../public/home/HomeScreen';
 import { OfferScreen } from '../public/home/OfferScreen';
 import { NotFoundScreen } from '../public/not-found/NotFoundScreen';
+import { NeverWhite } from './Broken';
 
 /** Loaded when it is asked for: whoever applies loads nothing of the staff's, and no more than what is on the way. */
 const OtherTab = lazy(() => import('./OtherTab').then((it) => ({ default: it.OtherTab })));
@@ -124,49 +125,51 @@ export function App() {
   return (
     <Suspense fallback={<Loading />}>
       <WhenEnded />
-      <Routes>
-        <Route path="/" element={<HomeScreen />} />
-        <Route path="/programmes/:programme" element={<OfferScreen />} />
-        <Route path="/sign-in" element={<SignInScreen />} />
-        <Route path="/sign-up" element={<SignUpScreen />} />
-        <Route path="/forgotten" element={<ForgottenScreen />} />
-        <Route path="/new-password" element={<NewPasswordScreen />} />
-        <Route path="/confirm-address" element={<ConfirmAddressScreen />} />
-        <Route path="/accounts" element={<Only staff show={<Staff.AccountsScreen />} />} />
-        <Route path="/counter-account" element={<Only staff show={<Staff.CounterAccountScreen />} />} />
-        <Route path="/account" element={<Only show={<OwnAccountScreen />} />} />
-        <Route path="/answer" element={<AnswerScreen />} />
-        <Route path="/letter" element={<LetterScreen />} />
-        <Route path="/carry/:claim?" element={<CarryScreen />} />
-        <Route path="/rulebook" element={<RulebookScreen />} />
-        <Route path="/apply/:programme/:chapter?" element={<Only staff={false} show={<ApplyScreen />} />} />
-        <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
-        <Route path="/my/:claim/receipt" element={<Only staff={false} show={<ReceiptScreen />} />} />
-        <Route path="/check/:number?" element={<CheckScreen />} />
-        <Route path="/my/:claim/fee" element={<Only staff={false} show={<FeeScreen />} />} />
-        <Route path="/my/:claim/letter" element={<Only staff={false} show={<MyLetterScreen />} />} />
-        <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
-        <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
-        <Route
-          path="/my/:claim/identity/:step?"
-          element={<Only staff={false} show={<IdentityAnswerScreen />} />}
-        />
-        <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
-        <Route path="/my/:claim/hours" element={<Only staff={false} show={<HoursScreen />} />} />
-        <Route path="/my/:claim/days" element={<Only staff={false} show={<DaysScreen />} />} />
-        <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
-        <Route path="/misuse" element={<Only staff show={<Staff.MisuseScreen />} />} />
-        <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
-        <Route path="/claims/:claim/household" element={<Only staff show={<Staff.HouseholdScreen />} />} />
-        <Route path="/handing-over/:number?" element={<Only staff show={<Staff.HandingOverScreen />} />} />
-        <Route path="/identities" element={<Only staff show={<Staff.IdentitiesScreen />} />} />
-        <Route path="/claims/:claim/identity" element={<Only staff show={<Staff.IdentityScreen />} />} />
-        <Route path="/outside" element={<Only staff show={<Staff.OutsideScreen />} />} />
-        <Route path="/day-sheet" element={<Only staff show={<Staff.DaySheetScreen />} />} />
-        <Route path="/claims/:claim" element={<Only staff show={<Staff.DeskScreen />} />} />
-        <Route path="/claims/:claim/decide" element={<Only staff show={<Staff.DecideScreen />} />} />
-        <Route path="*" element={<NotFoundScreen />} />
-      </Routes>
+      <NeverWhite>
+        <Routes>
+          <Route path="/" element={<HomeScreen />} />
+          <Route path="/programmes/:programme" element={<OfferScreen />} />
+          <Route path="/sign-in" element={<SignInScreen />} />
+          <Route path="/sign-up" element={<SignUpScreen />} />
+          <Route path="/forgotten" element={<ForgottenScreen />} />
+          <Route path="/new-password" element={<NewPasswordScreen />} />
+          <Route path="/confirm-address" element={<ConfirmAddressScreen />} />
+          <Route path="/accounts" element={<Only staff show={<Staff.AccountsScreen />} />} />
+          <Route path="/counter-account" element={<Only staff show={<Staff.CounterAccountScreen />} />} />
+          <Route path="/account" element={<Only show={<OwnAccountScreen />} />} />
+          <Route path="/answer" element={<AnswerScreen />} />
+          <Route path="/letter" element={<LetterScreen />} />
+          <Route path="/carry/:claim?" element={<CarryScreen />} />
+          <Route path="/rulebook" element={<RulebookScreen />} />
+          <Route path="/apply/:programme/:chapter?" element={<Only staff={false} show={<ApplyScreen />} />} />
+          <Route path="/my" element={<Only staff={false} show={<MyClaimsScreen />} />} />
+          <Route path="/my/:claim/receipt" element={<Only staff={false} show={<ReceiptScreen />} />} />
+          <Route path="/check/:number?" element={<CheckScreen />} />
+          <Route path="/my/:claim/fee" element={<Only staff={false} show={<FeeScreen />} />} />
+          <Route path="/my/:claim/letter" element={<Only staff={false} show={<MyLetterScreen />} />} />
+          <Route path="/my/:claim/fix-list" element={<Only staff={false} show={<FixAnswerScreen />} />} />
+          <Route path="/my/:claim/papers" element={<Only staff={false} show={<PapersScreen />} />} />
+          <Route
+            path="/my/:claim/identity/:step?"
+            element={<Only staff={false} show={<IdentityAnswerScreen />} />}
+          />
+          <Route path="/my/:claim/account" element={<Only staff={false} show={<AccountScreen />} />} />
+          <Route path="/my/:claim/hours" element={<Only staff={false} show={<HoursScreen />} />} />
+          <Route path="/my/:claim/days" element={<Only staff={false} show={<DaysScreen />} />} />
+          <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
+          <Route path="/misuse" element={<Only staff show={<Staff.MisuseScreen />} />} />
+          <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
+          <Route path="/claims/:claim/household" element={<Only staff show={<Staff.HouseholdScreen />} />} />
+          <Route path="/handing-over/:number?" element={<Only staff show={<Staff.HandingOverScreen />} />} />
+          <Route path="/identities" element={<Only staff show={<Staff.IdentitiesScreen />} />} />
+          <Route path="/claims/:claim/identity" element={<Only staff show={<Staff.IdentityScreen />} />} />
+          <Route path="/outside" element={<Only staff show={<Staff.OutsideScreen />} />} />
+          <Route path="/day-sheet" element={<Only staff show={<Staff.DaySheetScreen />} />} />
+          <Route path="/claims/:claim" element={<Only staff show={<Staff.DeskScreen />} />} />
+          <Route path="/claims/:claim/decide" element={<Only staff show={<Staff.DecideScreen />} />} />
+          <Route path="*" element={<NotFoundScreen />} />
+        </Routes>
+      </NeverWhite>
     </Suspense>
   );
 }

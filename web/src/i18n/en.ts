@@ -45,6 +45,12 @@ export const en = {
     letter: 'I have a letter with a code',
   },
   theme: { toDark: 'Dark screen', toLight: 'Light screen' },
+  broken: {
+    title: 'This page broke',
+    words:
+      'Something on it went wrong on our side, and nothing you did. What you typed is kept. Try again; if it breaks again, close it and come back later, or call us.',
+    again: 'Try again',
+  },
   notFound: {
     title: 'There is nothing at this address',
     words: 'It may have been typed wrong, or what was here is gone. Nothing of yours is lost.',

@@ -1,4 +1,4 @@
-import { parseDate } from '@internationalized/date';
+import { getLocalTimeZone, parseDate, today } from '@internationalized/date';
 import {
   Button,
   CalendarCell,
@@ -51,12 +51,14 @@ export function SpanMonths({
   );
 }
 
-/** Months on which single days are painted, each on and off again. */
+/** Months on which single days are painted, each on and off again. @param near a day in the month that is shown while none is painted */
 export function SingleMonths({
   value,
+  near,
   onChange,
   ...look
-}: Look & { value: string[]; onChange: (days: string[]) => void }) {
+}: Look & { value: string[]; near: string | undefined; onChange: (days: string[]) => void }) {
+  const first = value[0] ?? near;
   return (
     <I18nProvider locale="en-GB">
       <DayCalendar
@@ -65,6 +67,7 @@ export function SingleMonths({
         visibleDuration={{ months: look.months }}
         firstDayOfWeek="mon"
         pageBehavior="single"
+        defaultFocusedValue={first ? parseDate(first) : today(getLocalTimeZone())}
         value={value.map((day) => parseDate(day))}
         onChange={(days) => onChange(days.map((day) => day.toString()))}
       >

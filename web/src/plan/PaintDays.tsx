@@ -6,7 +6,7 @@ import { type Asked, type Given, isRecord } from '../facts/shapes';
 import { Legend } from './Legend';
 import { SingleMonths, SpanMonths } from './Months';
 import { PlanWeeks } from './PlanWeeks';
-import { daysOf, isSingly, withDays, withSpan } from './painted';
+import { daysOf, isDay, isSingly, withDays, withSpan } from './painted';
 import { YearBand } from './YearBand';
 
 type Props = {
@@ -56,6 +56,7 @@ export default function PaintDays({
       {singly ? (
         <SingleMonths
           {...months}
+          near={isDay(span.from) ? span.from : undefined}
           value={daysOf(facts, answers)}
           onChange={(days) => onChange(withDays(facts, answers, days))}
         />
@@ -80,8 +81,4 @@ export default function PaintDays({
       )}
     </section>
   );
-}
-
-function isDay(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text);
 }

@@ -9,11 +9,18 @@ export function isSingly(rows: Asked | undefined, record: Given): boolean {
   return rows !== undefined && isAsked(rows, record);
 }
 
+/** Whether it is a day that there is, such as 2026-02-28 and not 2026-02-31. */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const day = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);
+}
+
 /** The single days that are named, in order. */
 export function daysOf(facts: Facts, record: Given): string[] {
   return rowsOf(facts, record)
     .map((row) => String(row[facts.day] ?? ''))
-    .filter((day) => /^\d{4}-\d{2}-\d{2}$/.test(day))
+    .filter(isDay)
     .sort();
 }
 
