@@ -146,7 +146,7 @@ public class Notices {
                         secretOf.orElse(null))
                 .update();
         if (way.channel() != Channel.NONE) {
-            jobs.scheduleIfNotExists(NoticeJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
+            jobs.scheduleIfNotExists(NoticeJob.TASK.instance(id.toString()).scheduledTo(clock.now()));
         }
     }
 

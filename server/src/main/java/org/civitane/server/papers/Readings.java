@@ -101,7 +101,7 @@ public class Readings {
         database.sql("insert into paper_reading (paper_id, state) values (?, 'WAITING')")
                 .param(paper)
                 .update();
-        jobs.scheduleIfNotExists(ReadingJob.TASK.instance(paper.toString()).scheduledTo(Instant.now()));
+        jobs.scheduleIfNotExists(ReadingJob.TASK.instance(paper.toString()).scheduledTo(clock.now()));
     }
 
     /**

@@ -1,6 +1,7 @@
 package org.civitane.server.platform;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -16,8 +17,33 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class AgencyClock extends Clock {
-    private final Clock real = Clock.system(BusinessCalendar.AGENCY_ZONE);
+    private final Clock machine;
     private final ThreadLocal<Instant> moment = new ThreadLocal<>();
+    private volatile Duration ahead = Duration.ZERO;
+
+    AgencyClock() {
+        this(Clock.system(BusinessCalendar.AGENCY_ZONE));
+    }
+
+    /** @param machine what the machine takes for the time */
+    AgencyClock(Clock machine) {
+        this.machine = machine;
+    }
+
+    /** From now on it shows the time of the database, which this machine's clock is ahead of by so much. */
+    void isAhead(Duration by) {
+        ahead = by;
+    }
+
+    /** What the machine takes for the time. */
+    Instant onMachine() {
+        return machine.instant();
+    }
+
+    /** Now, as the servers that share a database have it, also while something is done {@link #at} another moment. */
+    public Instant now() {
+        return machine.instant().minus(ahead).truncatedTo(ChronoUnit.MICROS);
+    }
 
     @Override
     public ZoneId getZone() {
@@ -33,7 +59,7 @@ public class AgencyClock extends Clock {
     @Override
     public Instant instant() {
         Instant set = moment.get();
-        return (set != null ? set : real.instant()).truncatedTo(ChronoUnit.MICROS);
+        return set != null ? set.truncatedTo(ChronoUnit.MICROS) : now();
     }
 
     public LocalDate today() {

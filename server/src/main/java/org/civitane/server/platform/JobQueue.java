@@ -32,6 +32,8 @@ class JobQueue {
             List<OneTimeTask<?>> once,
             List<CustomTask<?>> others,
             List<RecurringTask<?>> recurring,
+            AgencyClock clock,
+            SharedTime time,
             @Value("${civitane.job-polling}") Duration polling,
             @Value("${civitane.job-heartbeat}") Duration heartbeat) {
         List<Task<?>> tasks = new ArrayList<>(once);
@@ -39,6 +41,7 @@ class JobQueue {
         return Scheduler.create(new TransactionAwareDataSourceProxy(database), tasks)
                 .startTasks(List.copyOf(recurring))
                 .threads(THREADS)
+                .clock(clock::now)
                 .pollingInterval(polling)
                 .heartbeatInterval(heartbeat)
                 .missedHeartbeatsLimit(MISSED)

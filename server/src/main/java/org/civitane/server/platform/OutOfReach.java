@@ -55,9 +55,12 @@ class OutOfReach extends OncePerRequestFilter {
         return false;
     }
 
-    /** Classes 08, connection, and 57, the operator's intervention, which a restart is; the pool gives none. */
+    /**
+     * Classes 08, connection; 53, no room on the database's disk, or in its memory, or for one more connection; 57, the
+     * operator's intervention, which a restart is; and 58, its disk itself. The pool gives none.
+     */
     private static boolean isConnectionLost(SQLException e) {
         String state = e.getSQLState() == null ? "08" : e.getSQLState().toUpperCase(Locale.ROOT);
-        return state.startsWith("08") || state.startsWith("57P");
+        return state.startsWith("08") || state.startsWith("53") || state.startsWith("57P") || state.startsWith("58");
     }
 }

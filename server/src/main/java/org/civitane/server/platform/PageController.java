@@ -19,10 +19,12 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @Controller
 class PageController {
     private final Starting starting;
+    private final SharedTime time;
     private volatile boolean ready;
 
-    PageController(Starting starting) {
+    PageController(Starting starting, SharedTime time) {
         this.starting = starting;
+        this.time = time;
     }
 
     @GetMapping({
@@ -74,13 +76,14 @@ class PageController {
     /** @param step how many of the steps of starting are done @param of how many there are */
     record Health(String status, int step, int of) {}
 
-    /** Answers 503 until everything is there to work with, and how far it is. */
+    /** Answers 503 until everything is there to work with, and how far it is; also while this machine's clock is off. */
     @GetMapping("/api/health")
     @ResponseBody
     ResponseEntity<Health> health() {
-        HttpStatus status = ready ? HttpStatus.OK : HttpStatus.SERVICE_UNAVAILABLE;
-        return ResponseEntity.status(status)
-                .body(new Health(ready ? "answers" : "starts", starting.done(), starting.all()));
+        boolean isOff = time.isOff();
+        HttpStatus status = ready && !isOff ? HttpStatus.OK : HttpStatus.SERVICE_UNAVAILABLE;
+        String said = !ready ? "starts" : isOff ? "clock-off" : "answers";
+        return ResponseEntity.status(status).body(new Health(said, starting.done(), starting.all()));
     }
 
     @EventListener(ApplicationReadyEvent.class)

@@ -4,7 +4,6 @@ import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
 import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import java.time.Duration;
-import java.time.Instant;
 
 /** Tries a failed job again by itself: after a pause that doubles each time, but never more than half an hour. */
 public final class RetryWithPauses<T> implements FailureHandler<T> {
@@ -20,7 +19,7 @@ public final class RetryWithPauses<T> implements FailureHandler<T> {
     @Override
     public void onFailure(ExecutionComplete complete, ExecutionOperations<T> operations) {
         int failures = complete.getExecution().consecutiveFailures;
-        operations.reschedule(complete, Instant.now().plus(pauseAfter(failures)));
+        operations.reschedule(complete, complete.getTimeDone().plus(pauseAfter(failures)));
     }
 
     /** @param failures how many there were before this one */

@@ -5,7 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -90,7 +89,7 @@ public class Registers {
             database.sql("update register_request set state = 'ASKED' where id = ?")
                     .param(last.id())
                     .update();
-            jobs.reschedule(RegisterJob.TASK.instance(last.id().toString()).scheduledTo(Instant.now()));
+            jobs.reschedule(RegisterJob.TASK.instance(last.id().toString()).scheduledTo(clock.now()));
         } else {
             ask(claim, new Questions.Asked(last.register(), last.subject(), last.question()));
         }
@@ -224,7 +223,7 @@ public class Registers {
                 .params(id, claim, question.register().id(), question.subject(), question.question(), now())
                 .update();
         if (added == 1) {
-            jobs.scheduleIfNotExists(RegisterJob.TASK.instance(id.toString()).scheduledTo(Instant.now()));
+            jobs.scheduleIfNotExists(RegisterJob.TASK.instance(id.toString()).scheduledTo(clock.now()));
         }
     }
 
