@@ -34,6 +34,7 @@ final class Applicant {
         page.getByLabel("Code").fill(Civitane.codeSent(page));
         button("Make an account");
         page.waitForURL(url -> !url.endsWith("/sign-up"));
+        Civitane.made(email);
     }
 
     /**

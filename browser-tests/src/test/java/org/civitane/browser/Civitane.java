@@ -24,6 +24,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.regex.Matcher;
@@ -38,7 +40,12 @@ import org.springframework.util.FileSystemUtils;
 
 /** The real server on a database of its own with the demo data, and a headless Chromium to use it with. */
 final class Civitane {
-    static final String PASSWORD = "halvern-demo-2026";
+    /** Of whoever makes an account here; the demo's own is refused. */
+    static final String PASSWORD = "seven quiet lanterns 42";
+
+    private static final String DEMO_PASSWORD = "halvern-demo-2026";
+    /** Whoever made an account here. */
+    private static final Set<String> MADE = ConcurrentHashMap.newKeySet();
     private static final List<String> CHROMIUM_FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
@@ -163,6 +170,11 @@ final class Civitane {
         return page;
     }
 
+    /** Somebody made an account with {@link #PASSWORD}. */
+    static void made(String email) {
+        MADE.add(email);
+    }
+
     /** With the password alone. */
     Page signedInAsFarAs(String email, int width, int height) {
         return signIn(visitor(width, height), email);
@@ -171,7 +183,7 @@ final class Civitane {
     private static Page signIn(Page page, String email) {
         page.navigate("/sign-in");
         page.getByLabel("E-mail address").fill(email);
-        page.getByLabel("Password").fill(PASSWORD);
+        page.getByLabel("Password").fill(MADE.contains(email) ? PASSWORD : DEMO_PASSWORD);
         page.locator("form").getByText("Sign in").first().waitFor();
         page.locator("form button[type=submit]").click();
         return page;

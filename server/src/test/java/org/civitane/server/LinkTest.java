@@ -80,7 +80,7 @@ abstract class LinkTest extends ServerTest {
         Matcher matcher = carried(recipient).stream()
                 .map(pattern::matcher)
                 .filter(Matcher::find)
-                .reduce((one, later) -> later)
+                .findFirst()
                 .orElseThrow();
         return matcher.group(1);
     }

@@ -8,9 +8,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +22,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.civitane.server.access.Accounts;
+import org.civitane.server.access.BoundTokens;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
@@ -44,6 +47,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.session.SessionRepository;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -96,6 +100,8 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     @Autowired
     private JdbcClient database;
+
+    private static SessionRepository<?> allSessions;
 
     @Autowired
     private Scheduler jobs;
@@ -167,14 +173,29 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
      */
     protected static RequestPostProcessor csrf() {
         return request -> {
-            String token = UUID.randomUUID().toString();
             List<Cookie> cookies =
                     new ArrayList<>(request.getCookies() == null ? List.of() : List.of(request.getCookies()));
+            String token = cookies.stream()
+                    .filter(cookie -> cookie.getName().equals("civitane"))
+                    .findFirst()
+                    .flatMap(ServerTest::tokenOf)
+                    .orElseGet(() -> UUID.randomUUID().toString());
             cookies.add(new Cookie("XSRF-TOKEN", token));
             request.setCookies(cookies.toArray(Cookie[]::new));
             request.addHeader("X-XSRF-TOKEN", token);
             return request;
         };
+    }
+
+    /** The token that belongs to a session. */
+    private static Optional<String> tokenOf(Cookie session) {
+        String id = new String(Base64.getDecoder().decode(session.getValue()), StandardCharsets.UTF_8);
+        return Optional.ofNullable(allSessions.findById(id)).map(found -> found.getAttribute(BoundTokens.BOUND));
+    }
+
+    @Autowired
+    void rememberSessions(SessionRepository<?> sessions) {
+        allSessions = sessions;
     }
 
     /** One adult with one pupil, both under the applicant's family name. */

@@ -21,6 +21,25 @@ import org.testng.annotations.Test;
 /** Signing in and up, as the owner of an account and as whoever would like to be. */
 public class SignInTest extends SigningIn {
     @Test
+    public void theTokenOfAPageIsNewWithEachSignInAndBelongsToItsSession() {
+        SignedIn who = person(Role.APPLICANT);
+        Visitor page = new Visitor(PORT);
+        String before = page.token();
+        page.signIn(who.email());
+        assertThat(page.token()).isNotEqualTo(before);
+        String ofAnother = new Visitor(PORT, person(Role.APPLICANT).email()).token();
+        for (String wrong : List.of(before, ofAnother)) {
+            assertThat(page.send(
+                                    "/api/account/sessions",
+                                    request -> request.setHeader("X-XSRF-TOKEN", wrong)
+                                            .DELETE())
+                            .status())
+                    .isEqualTo(403);
+        }
+        assertThat(page.send("DELETE", "/api/account/sessions", "").status()).isBetween(200, 204);
+    }
+
+    @Test
     public void ofThirtyGuessesAtOnceFiveAreLookedAt() throws Exception {
         SignedIn owner = person(Role.CASEWORKER);
         try (ExecutorService attackers = Executors.newFixedThreadPool(30)) {
@@ -97,6 +116,7 @@ public class SignInTest extends SigningIn {
     Object[][] weak() {
         return new Object[][] {
             {"password1234"},
+            {"halvern-demo-2026"},
             {"            "},
             {"aaaaaaaaaaaaaaaa"},
             {"abcabcabcabcabc"},

@@ -81,13 +81,17 @@ final class Visitor {
         return send(made.apply(request(path)));
     }
 
-    private HttpRequest.Builder request(String path) {
-        String token = cookies.getCookieStore().getCookies().stream()
+    /** By which a page shows that what it sends is its own. */
+    String token() {
+        return cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)
                 .findFirst()
                 .orElse("");
-        return HttpRequest.newBuilder(URI.create(address + path)).header("X-XSRF-TOKEN", token);
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path)).header("X-XSRF-TOKEN", token());
     }
 
     private Answer send(HttpRequest.Builder request) {

@@ -64,7 +64,9 @@ class Passwords {
                 .map(part -> part.toLowerCase(Locale.ROOT))
                 .toList();
         String beginning = password.substring(0, Math.min(MEASURED, password.length()));
-        if (password.equalsIgnoreCase(email) || measure.measure(beginning, own).getGuesses() < FEWEST_GUESSES) {
+        if (password.equalsIgnoreCase(email)
+                || password.equalsIgnoreCase(SimulatedAccounts.PASSWORD)
+                || measure.measure(beginning, own).getGuesses() < FEWEST_GUESSES) {
             throw Problem.invalid("password", Phrase.of("account.password-common"));
         }
     }

@@ -49,7 +49,8 @@ class SecurityRules {
     private static final String[] HALFWAY_OR_IN = {"HALFWAY", "APPLICANT", "CASEWORKER", "SUPERVISOR", "AUDITOR"};
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts, BoundTokens tokens)
+            throws Exception {
         return http.authorizeHttpRequests(calls -> calls.requestMatchers(
                                 "/api/health",
                                 "/api/openapi",
@@ -131,7 +132,9 @@ class SecurityRules {
                         .denyAll()
                         .anyRequest()
                         .permitAll())
-                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/standins/**", "/api/pay-notices", "/api/check/file"))
+                .csrf(csrf -> csrf.spa()
+                        .csrfTokenRepository(tokens)
+                        .ignoringRequestMatchers("/standins/**", "/api/pay-notices", "/api/check/file"))
                 .addFilterBefore(new OtherTab(), AuthorizationFilter.class)
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .sessionManagement(session -> session.sessionFixation(fixation -> fixation.changeSessionId()))

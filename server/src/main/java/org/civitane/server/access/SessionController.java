@@ -32,14 +32,21 @@ class SessionController {
     private final Entrance entrance;
     private final SecondFactors factors;
     private final Mailbox mailbox;
+    private final BoundTokens tokens;
     private final boolean simulated;
 
     SessionController(
-            Accounts accounts, Entrance entrance, SecondFactors factors, Mailbox mailbox, Environment environment) {
+            Accounts accounts,
+            Entrance entrance,
+            SecondFactors factors,
+            Mailbox mailbox,
+            BoundTokens tokens,
+            Environment environment) {
         this.accounts = accounts;
         this.entrance = entrance;
         this.factors = factors;
         this.mailbox = mailbox;
+        this.tokens = tokens;
         this.simulated = environment.matchesProfiles(Simulated.PROFILE);
     }
 
@@ -81,7 +88,9 @@ class SessionController {
     record Colleague(String id, String name) {}
 
     @GetMapping("/api/session")
-    Session session(@AuthenticationPrincipal @Nullable SignedIn who) {
+    Session session(
+            @AuthenticationPrincipal @Nullable SignedIn who, HttpServletRequest request, HttpServletResponse response) {
+        tokens.tell(request, response);
         return who == null
                 ? new Session(null, null, null, null, simulated, mailbox.address(), true, Optional.empty())
                 : of(who);

@@ -27,10 +27,12 @@ public class Sessions {
     private static final Duration APPLICANT_IDLE = Duration.ofMinutes(30);
 
     private final SecurityContextRepository contexts;
+    private final BoundTokens tokens;
     private final AgencyClock clock;
 
-    Sessions(SecurityContextRepository contexts, AgencyClock clock) {
+    Sessions(SecurityContextRepository contexts, BoundTokens tokens, AgencyClock clock) {
         this.contexts = contexts;
+        this.tokens = tokens;
         this.clock = clock;
     }
 
@@ -62,6 +64,7 @@ public class Sessions {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         SessionEnd.begin(request.getSession(), clock.instant(), request.getRemoteAddr());
+        tokens.renew(request, response);
     }
 
     /** The session's authentication, with who it is as its principal. */

@@ -10,6 +10,9 @@ import org.springframework.stereotype.Component;
 @Component
 @Profile(Simulated.PROFILE)
 public class SimulatedAccounts {
+    /** Of all accounts of the demo. Since everybody is told, nobody else can have it. */
+    public static final String PASSWORD = "halvern-demo-2026";
+
     private final Accounts accounts;
     private final Passwords passwords;
     /** Each is hashed once: hashing takes longer than all else about an account. */

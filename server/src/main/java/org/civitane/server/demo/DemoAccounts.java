@@ -15,7 +15,6 @@ import org.springframework.stereotype.Component;
 class DemoAccounts {
     static final String CASEWORKER = "asa.mikkel@halvern.example";
     private static final String COLLEAGUE = "joao.brattli@halvern.example";
-    private static final String PASSWORD = "halvern-demo-2026";
 
     private final Accounts accounts;
     private final SimulatedAccounts simulated;
@@ -49,11 +48,12 @@ class DemoAccounts {
     }
 
     private SignedIn staff(String email, String name, Role role) {
-        return simulated.register(email, name, PASSWORD, role);
+        return simulated.register(email, name, SimulatedAccounts.PASSWORD, role);
     }
 
     /** The account of someone who applies, made when it is not there yet. */
     SignedIn applicant(String email, String name) {
-        return accounts.find(email).orElseGet(() -> simulated.register(email, name, PASSWORD, Role.APPLICANT));
+        return accounts.find(email)
+                .orElseGet(() -> simulated.register(email, name, SimulatedAccounts.PASSWORD, Role.APPLICANT));
     }
 }
