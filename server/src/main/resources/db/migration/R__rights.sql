@@ -16,7 +16,7 @@ alter default privileges in schema public grant select, insert, update, delete o
 alter default privileges in schema public grant usage on sequences to civitane_app;
 
 revoke all on flyway_schema_history from civitane_app;
-revoke update, delete on original_seen, identity_compared, policy_version, edition, claim_event, determination_run, decision, urgent_award, letter_to_other, letter_page, ledger_line, account_event, signing_key, second_look, paper_store, close_to
+revoke update, delete on original_seen, identity_compared, policy_version, edition, claim_event, determination_run, decision, urgent_award, letter_to_other, letter_page, ledger_line, account_event, signing_key, second_look, paper_store, close_to, holds_code
   from civitane_app;
 revoke delete on account, claim, paper, message, notice, settlement, fix_list, ask, more_time, ask_link, ask_answer, ask_paper,
   said_otherwise, follow_up, payment, payee, doubt, handover, document, charge, checkout, making, account_change,

@@ -86,7 +86,9 @@ public class PaidOutsidersTest extends LinkTest {
     public void whatIsNoMonthOrNoAmountIsSaidAtItsQuestion() {
         signed();
         Page page = new Page(linkTo(landlord));
-        for (String[] wrong : new String[][] {{"monthsOwed/soon", "1.00"}, {"monthsOwed/" + month(1), "lots"}}) {
+        for (String[] wrong : new String[][] {
+            {"monthsOwed/soon", "1.00"}, {"monthsOwed/" + month(1), "lots"}, {"monthsOwed/9999-12", "700.00"}
+        }) {
             JsonNode problem = page.say("takesPart", "NO", wrong[0], wrong[1]);
             assertThat(problem.path("path").asString()).as(wrong[0]).isEqualTo("monthsOwed");
         }

@@ -58,13 +58,13 @@ public class ReadOnceTest extends ServerTest {
     @Test
     public void aDeskIsReadOnceAndDeterminedOnce() {
         Effort effort = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
-        assertEffort(effort, 21, 1);
+        assertEffort(effort, 22, 1);
     }
 
     @Test
     public void settlingDeterminesTheClaimOnce() {
         Effort effort = effort(settling(), caseworker);
-        assertEffort(effort, 32, 1);
+        assertEffort(effort, 34, 1);
     }
 
     @Test
@@ -77,8 +77,8 @@ public class ReadOnceTest extends ServerTest {
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
         Effort desk = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
         Effort mine = effort(get("/api/my/claims"), applicant);
-        assertEffort(deciding, 48, 1);
-        assertEffort(desk, 21, 0);
+        assertEffort(deciding, 49, 1);
+        assertEffort(desk, 22, 0);
         assertEffort(mine, 8, 0);
     }
 

@@ -99,15 +99,6 @@ class AccountBook {
                 .update();
     }
 
-    /** Whether somebody did that to an account, ever. */
-    boolean did(UUID account, SignedIn by, Deed what) {
-        return database.sql(
-                        "select exists (select from account_event where account_id = ? and by_account = ? and what = ?)")
-                .params(account, by.account(), what.name())
-                .query(Boolean.class)
-                .single();
-    }
-
     void become(UUID account, Role role) {
         database.sql("update account set role = ? where id = ?")
                 .params(role.name(), account)

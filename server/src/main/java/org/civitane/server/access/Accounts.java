@@ -29,28 +29,14 @@ public class Accounts {
     private final Passwords passwords;
     private final Tries tries;
     private final JdbcClient database;
-    private final AccountBook book;
     private final AgencyClock clock;
 
-    Accounts(
-            AccountRepository accounts,
-            Passwords passwords,
-            Tries tries,
-            JdbcClient database,
-            AccountBook book,
-            AgencyClock clock) {
+    Accounts(AccountRepository accounts, Passwords passwords, Tries tries, JdbcClient database, AgencyClock clock) {
         this.accounts = accounts;
         this.passwords = passwords;
         this.tries = tries;
         this.database = database;
         this.clock = clock;
-        this.book = book;
-    }
-
-    /** Whether somebody printed a code for an account, with which whoever has the code sets its password. */
-    @Transactional(readOnly = true)
-    public boolean printedACodeFor(UUID account, SignedIn by) {
-        return book.did(account, by, AccountBook.Deed.PAPER);
     }
 
     /** Makes an account at once. @throws Problem when the address is taken or no address, or the password can be guessed */

@@ -53,7 +53,7 @@ class CounterAccounts {
 
     PaperForHolder start(String displayName, SignedIn by) {
         SignedIn made = accounts.madeFor(newName(displayName), displayName, Role.APPLICANT);
-        return paper(made, by);
+        return paper(made, by, false);
     }
 
     /**
@@ -68,13 +68,13 @@ class CounterAccounts {
                 .orElseThrow(() -> Problem.invalid("signInName", Phrase.of("account.no-such-name")));
         accounts.hold(who.account());
         sessions.endOthers(who.getName(), "");
-        events.publishEvent(new CodeRenewed(who, by.displayName()));
-        return paper(who, by);
+        return paper(who, by, true);
     }
 
-    private PaperForHolder paper(SignedIn who, SignedIn by) {
+    private PaperForHolder paper(SignedIn who, SignedIn by, boolean again) {
         String code = links.onPaper(who.account());
         book.note(who.account(), by, AccountBook.Deed.PAPER, "");
+        events.publishEvent(new CodePrinted(who, by, again));
         return new PaperForHolder(
                 who.displayName(),
                 who.email(),

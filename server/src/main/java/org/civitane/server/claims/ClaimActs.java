@@ -1,9 +1,11 @@
 package org.civitane.server.claims;
 
+import java.util.Arrays;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.civitane.core.claim.Act;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Accounts;
@@ -97,7 +99,7 @@ public class ClaimActs {
             if (claim.owner().filter(to::equals).isPresent()) {
                 return claim;
             }
-            if (closeness.forbids(caseworker, Act.TAKE, claim).isPresent()) {
+            if (closeness.of(caseworker, claim).forbids(Act.TAKE).isPresent()) {
                 throw Problem.invalid("to", Phrase.of("problem.colleague-knows-them"));
             }
             claims.note(id, Actor.of(who), "handed-over", Phrase.of("history.handed-over", caseworker.displayName()));
@@ -135,20 +137,22 @@ public class ClaimActs {
 
     /** Whether this member of staff may do that to the claim as it is. */
     public boolean may(SignedIn who, Act act, ClaimView claim) {
-        return isTheirs(who, claim)
-                && claim.state().allows(act)
-                && closeness.forbids(who, act, claim).isEmpty();
+        return may(who, claim).contains(act);
     }
 
-    /** Why somebody else has to do something that they might do otherwise; nothing where there is no such reason. */
-    public Optional<Phrase> tooClose(SignedIn who, Act act, ClaimView claim) {
-        return isTheirs(who, claim) && claim.state().allows(act)
-                ? closeness.forbids(who, act, claim)
-                : Optional.empty();
+    /** All that this member of staff may do to the claim as it is. */
+    public Set<Act> may(SignedIn who, ClaimView claim) {
+        if (!isTheirs(who, claim)) {
+            return Set.of();
+        }
+        Closeness.Close close = closeness.of(who, claim);
+        return Arrays.stream(Act.values())
+                .filter(act -> claim.state().allows(act) && close.forbids(act).isEmpty())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private void checkIsFarEnough(SignedIn who, Act act, ClaimView claim) {
-        closeness.forbids(who, act, claim).ifPresent(why -> {
+        closeness.of(who, claim).forbids(act).ifPresent(why -> {
             throw Problem.forbidden("too-close", why);
         });
     }

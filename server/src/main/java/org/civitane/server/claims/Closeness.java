@@ -4,10 +4,11 @@ import java.sql.Timestamp;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.claim.Act;
-import org.civitane.server.access.Accounts;
+import org.civitane.server.access.CodePrinted;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -18,34 +19,39 @@ import org.springframework.stereotype.Component;
 @Component
 class Closeness {
     private final JdbcClient database;
-    private final Accounts accounts;
     private final AgencyClock clock;
 
-    Closeness(JdbcClient database, Accounts accounts, AgencyClock clock) {
+    Closeness(JdbcClient database, AgencyClock clock) {
         this.database = database;
-        this.accounts = accounts;
         this.clock = clock;
     }
 
-    /** Why somebody else has to do this; nothing where there is no reason. */
-    Optional<Phrase> forbids(SignedIn who, Act act, ClaimView claim) {
-        return switch (act) {
-            case TAKE, ESTABLISH -> knows(who, claim);
-            case DECIDE ->
-                knows(who, claim)
-                        .or(() -> accounts.printedACodeFor(claim.applicant(), who)
-                                ? Optional.of(Phrase.of("problem.holds-code"))
-                                : Optional.empty());
-            case ANSWER, CORRESPOND, WITHDRAW -> Optional.empty();
-        };
+    /** How close somebody stands to a claim. */
+    record Close(boolean knowsThem, boolean holdsCode) {
+        /** Why somebody else has to do this; nothing where there is no reason. */
+        Optional<Phrase> forbids(Act act) {
+            return switch (act) {
+                case TAKE, ESTABLISH -> known();
+                case DECIDE ->
+                    known().or(() -> holdsCode ? Optional.of(Phrase.of("problem.holds-code")) : Optional.empty());
+                case ANSWER, CORRESPOND, WITHDRAW -> Optional.empty();
+            };
+        }
+
+        private Optional<Phrase> known() {
+            return knowsThem ? Optional.of(Phrase.of("problem.knows-them")) : Optional.empty();
+        }
     }
 
-    private Optional<Phrase> knows(SignedIn who, ClaimView claim) {
-        boolean said = database.sql("select exists (select from close_to where claim_id = ? and account_id = ?)")
-                .params(claim.id(), who.account())
-                .query(Boolean.class)
+    Close of(SignedIn who, ClaimView claim) {
+        return database.sql("""
+                        select exists (select from close_to where claim_id = :claim and account_id = :who),
+                          exists (select from holds_code where applicant_id = :applicant and account_id = :who)""")
+                .param("claim", claim.id())
+                .param("applicant", claim.applicant())
+                .param("who", who.account())
+                .query((row, number) -> new Close(row.getBoolean(1), row.getBoolean(2)))
                 .single();
-        return said ? Optional.of(Phrase.of("problem.knows-them")) : Optional.empty();
     }
 
     /** Keeps that somebody knows the people of a claim. @return whether they had not said so before */
@@ -54,5 +60,12 @@ class Closeness {
                         .params(claim, who.account(), Timestamp.from(clock.instant()))
                         .update()
                 > 0;
+    }
+
+    @EventListener
+    void printed(CodePrinted event) {
+        database.sql("insert into holds_code (applicant_id, account_id) values (?, ?) on conflict do nothing")
+                .params(event.holder().account(), event.by().account())
+                .update();
     }
 }

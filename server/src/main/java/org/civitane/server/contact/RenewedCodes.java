@@ -1,7 +1,7 @@
 package org.civitane.server.contact;
 
 import org.civitane.core.claim.Act;
-import org.civitane.server.access.CodeRenewed;
+import org.civitane.server.access.CodePrinted;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.DayText;
@@ -28,11 +28,15 @@ class RenewedCodes {
     }
 
     @EventListener
-    void renewed(CodeRenewed event) {
+    void printed(CodePrinted event) {
+        if (!event.again()) {
+            return;
+        }
         claims.claimsOf(event.holder()).stream()
                 .filter(claim -> claim.state().allows(Act.CORRESPOND))
                 .findFirst()
                 .ifPresent(claim -> messages.tell(
-                        claim, texts.say("account.code-renewed", event.by(), DayText.moment(clock.instant()))));
+                        claim,
+                        texts.say("account.code-renewed", event.by().displayName(), DayText.moment(clock.instant()))));
     }
 }

@@ -60,7 +60,12 @@ class DemoIntake {
     }
 
     ClaimView handIn(DemoTraveller traveller, SignedIn applicant, LocalDate today) {
-        photos.take(applicant.account(), DemoTraveller.PROGRAMME, DemoPhoto.png(DemoTraveller.ALL.indexOf(traveller)));
+        photos.takeMade(
+                applicant.account(),
+                DemoTraveller.PROGRAMME,
+                DemoPhoto.png(DemoTraveller.ALL.indexOf(traveller)),
+                DemoPhoto.WIDTH,
+                DemoPhoto.HEIGHT);
         return drafts.handInAnswers(
                 applicant,
                 DemoTraveller.PROGRAMME,

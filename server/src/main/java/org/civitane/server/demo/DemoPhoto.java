@@ -11,8 +11,8 @@ import javax.imageio.ImageIO;
 
 /** A drawn portrait that stands for a photo, as large as one has to be. */
 public final class DemoPhoto {
-    private static final int WIDTH = 413;
-    private static final int HEIGHT = 531;
+    static final int WIDTH = 413;
+    static final int HEIGHT = 531;
     private static final Color GROUND = new Color(0xe6, 0xec, 0xe9);
     private static final Color[] SKIN = {
         new Color(0xe8, 0xc4, 0xa4), new Color(0xb9, 0x86, 0x62), new Color(0xf1, 0xd3, 0xbb)

@@ -2,6 +2,7 @@ package org.civitane.server.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.Act;
 import org.civitane.server.access.Accounts;
@@ -36,7 +37,7 @@ class DeskStrip {
                 now.run().wording().text("name"),
                 claim.householdName(),
                 claim.state().name(),
-                sentence(claim, mine, obstacles),
+                sentence(claim, who, mine, obstacles),
                 caution(now.dossier().contact()),
                 claim.receivedOn(),
                 claim.dueBy(),
@@ -49,10 +50,8 @@ class DeskStrip {
     }
 
     Desk.May may(ClaimView claim, SignedIn who) {
-        return new Desk.May(
-                acts.may(who, Act.ESTABLISH, claim),
-                acts.may(who, Act.DECIDE, claim),
-                acts.may(who, Act.CORRESPOND, claim));
+        Set<Act> may = acts.may(who, claim);
+        return new Desk.May(may.contains(Act.ESTABLISH), may.contains(Act.DECIDE), may.contains(Act.CORRESPOND));
     }
 
     /** What to mind before calling or writing; empty when nothing is marked. */
@@ -95,7 +94,7 @@ class DeskStrip {
         return ways;
     }
 
-    private String sentence(ClaimView claim, boolean mine, List<Obstacle> obstacles) {
+    private String sentence(ClaimView claim, SignedIn who, boolean mine, List<Obstacle> obstacles) {
         if (claim.held()) {
             return texts.say(claim.state().isOpen() ? "desk.frozen" : "desk.held");
         }
@@ -106,7 +105,11 @@ class DeskStrip {
                         .map(wait -> texts.say(
                                 "desk.waiting." + wait.on(), wait.what(), DayText.full(wait.until()), wait.then()))
                         .orElse("");
-            case READY -> texts.say(mine ? "desk.ready.mine" : "desk.ready");
+            case READY ->
+                texts.say(
+                        !mine
+                                ? "desk.ready"
+                                : acts.may(who, Act.DECIDE, claim) ? "desk.ready.mine" : "desk.ready.others");
             case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", matter(obstacles));
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "desk.closed" : "desk.decided");
             case WITHDRAWN -> texts.say("desk.withdrawn");

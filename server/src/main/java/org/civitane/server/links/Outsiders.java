@@ -6,11 +6,13 @@ import java.util.Locale;
 import java.util.Map;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.programme.Outsider;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.Misfits;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
 import org.civitane.server.asks.Asks;
@@ -149,7 +151,11 @@ class Outsiders {
         Dossier dossier = dossiers.of(claim);
         ObjectNode file = dossier.said().copy();
         Map<String, JsonNode> answers = OutsiderAnswers.checked(outsider, said.answers());
-        answers.forEach((part, value) -> CasePaths.set(file, FactPath.of(outsider.fact(), part), value));
+        answers.forEach((part, value) -> {
+            FactPath path = FactPath.of(outsider.fact(), part);
+            checkStands(claim, path, part, value);
+            CasePaths.set(file, path, value);
+        });
         CaseFiles.Read<?> read = read(file, outsider);
         String name = nameOf(file, outsider);
         if (claim.decidedAt().isPresent()) {
@@ -171,6 +177,14 @@ class Outsiders {
             throw Problem.conflict("state", Phrase.of("link.too-late"));
         }
         asks.answered(ask);
+    }
+
+    private static void checkStands(ClaimView claim, FactPath path, String part, JsonNode value) {
+        FactSpecs.shapeAt(Claims.programmeOf(claim).facts(), path)
+                .flatMap(shape -> Misfits.of(value, shape))
+                .ifPresent(why -> {
+                    throw Problem.invalid(part, Phrase.of("problem.misfit." + why));
+                });
     }
 
     /** They let their day pass: from then on the rules go on without them. */

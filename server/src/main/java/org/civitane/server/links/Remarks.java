@@ -89,7 +89,7 @@ class Remarks {
 
     private List<Remark> of(UUID claim) {
         return database.sql("""
-                        select s.*, coalesce(s.at >= c.decided_at, false) as after
+                        select s.*, coalesce(s.at >= c.decided_at, false) as came_after
                         from said_otherwise s join claim c on c.id = s.claim_id where s.claim_id = ? order by s.at, s.path, s.id""")
                 .param(claim)
                 .query((row, number) -> new Remark(
@@ -99,7 +99,7 @@ class Remarks {
                         row.getString("label"),
                         row.getString("words"),
                         row.getTimestamp("at").toInstant(),
-                        row.getBoolean("after"),
+                        row.getBoolean("came_after"),
                         Optional.ofNullable(row.getString("looked_by")),
                         row.getString("reason")))
                 .list();

@@ -151,36 +151,33 @@ public class MisuseCases {
                 .single();
         ClaimView disowned = claims.claim(event.claim());
         hold(id, disowned.id(), actor);
-        for (ClaimView other : filedUnderSameIdentity(disowned.id())) {
-            if (other.applicant().equals(disowned.applicant())) {
+        for (SamePerson.Same same : shared.sameApplicant(disowned.id())) {
+            ClaimView other = claims.claim(same.claim());
+            if (canBeHeld(other) && other.applicant().equals(disowned.applicant())) {
                 hold(id, other.id(), actor);
-            } else if (other.state().isOpen()) {
+            } else if (other.state().isOpen() && same.sure()) {
                 messages.tell(other, texts.say("misuse.told"));
             }
         }
     }
 
-    /** A claim handed in under an identity that is looked into waits with the others. */
+    /** A claim handed in under an identity that is looked into waits with the others; one of a name merely alike does not. */
     @EventListener
     void received(ClaimReceived event) {
         ClaimView claim = claims.claim(event.claim());
         if (claim.edition() == 1) {
-            List<UUID> others = shared.sameApplicant(claim.id());
+            List<UUID> others = shared.sameApplicant(claim.id()).stream()
+                    .filter(SamePerson.Same::sure)
+                    .map(SamePerson.Same::claim)
+                    .toList();
             if (!others.isEmpty()) {
-                database.sql("select id from misuse_case where state = 'OPEN' and claim_id in (:claims)")
-                        .param("claims", others)
+                database.sql("select id from misuse_case where state = 'OPEN' and claim_id in (:these)")
+                        .param("these", others)
                         .query(UUID.class)
                         .list()
                         .forEach(id -> hold(id, claim.id(), Actor.part("misuse.actor")));
             }
         }
-    }
-
-    private List<ClaimView> filedUnderSameIdentity(UUID claim) {
-        return shared.sameApplicant(claim).stream()
-                .map(claims::claim)
-                .filter(MisuseCases::canBeHeld)
-                .toList();
     }
 
     private static boolean canBeHeld(ClaimView claim) {

@@ -30,9 +30,19 @@ class SamePerson {
         this.database = database;
     }
 
+    /**
+     * Another claim for which the same person applies.
+     *
+     * @param sure whether all words of one name stand in the other, rather than the names being merely alike
+     */
+    record Same(UUID claim, boolean sure) {}
+
     /** Other claims for which the same person applies. */
-    List<UUID> sameApplicant(UUID claim) {
-        return claims(found(APPLICANT + APPLIES_TOO, claim));
+    List<Same> sameApplicant(UUID claim) {
+        return found(APPLICANT + APPLIES_TOO, claim).stream()
+                .map(each -> new Same(each.claim(), each.isSure()))
+                .distinct()
+                .toList();
     }
 
     /**
@@ -65,6 +75,13 @@ class SamePerson {
     }
 
     private record Candidate(UUID claim, String name, String other, String born) {
+        boolean isSure() {
+            List<String> one = Names.tokens(name);
+            List<String> two = Names.tokens(other);
+            return name.equals(other)
+                    || Math.min(one.size(), two.size()) > 1 && (one.containsAll(two) || two.containsAll(one));
+        }
+
         boolean isSame() {
             return switch (Names.compare(name, other)) {
                 case MATCH, NEAR -> true;

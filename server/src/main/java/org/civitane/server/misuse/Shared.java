@@ -51,7 +51,7 @@ class Shared {
     }
 
     /** Other claims for which the same person applies. */
-    List<UUID> sameApplicant(UUID claim) {
+    List<SamePerson.Same> sameApplicant(UUID claim) {
         return people.sameApplicant(claim);
     }
 

@@ -7,6 +7,7 @@ import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.util.unit.DataSize;
 
 /**
@@ -33,8 +34,16 @@ public class Pictures {
      */
     public record Kept(String digest, String mediaType, int width, int height, long bytes) {}
 
+    /** A picture that was made here and so need not be looked at. */
+    public Kept keepMade(byte[] png, int width, int height) {
+        return new Kept(store.put(png), "image/png", width, height, png.length);
+    }
+
     /** @throws Problem when it is no JPEG, PNG or TIFF, or cannot be drawn within bounds */
     public Kept keep(byte[] contents, UUID whose) {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("Whoever waits for a look would keep a connection from everybody else.");
+        }
         try (PaperStore.Arrival arrival =
                 store.receive(new ByteArrayInputStream(contents), contents.length, reserve.toBytes())) {
             PaperFile file = new PaperFile(arrival.file(), whose.toString(), looking);

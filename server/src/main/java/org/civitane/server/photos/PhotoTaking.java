@@ -28,18 +28,25 @@ public class PhotoTaking {
         if (contents.length > MOST_BYTES) {
             throw Problem.invalid("photo", Phrase.of("photo.too-large"));
         }
-        Photo photo = seen(applicant, contents);
+        Photo photo = photo(seen(applicant, contents));
         photos.keep(applicant, programme, photo);
         return photo;
     }
 
-    private Photo seen(UUID applicant, byte[] contents) {
-        Pictures.Kept kept;
+    /** Takes one that was made here, of people who are made up. */
+    public void takeMade(UUID applicant, String programme, byte[] png, int width, int height) {
+        photos.keep(applicant, programme, photo(pictures.keepMade(png, width, height)));
+    }
+
+    private Pictures.Kept seen(UUID applicant, byte[] contents) {
         try {
-            kept = pictures.keep(contents, applicant);
+            return pictures.keep(contents, applicant);
         } catch (Problem problem) {
             throw problem.mayGoWellLater() ? problem : none();
         }
+    }
+
+    private static Photo photo(Pictures.Kept kept) {
         if (kept.width() > MOST_DOTS || kept.height() > MOST_DOTS) {
             throw none();
         }

@@ -24,7 +24,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Looks at files that are not trusted, each in turn, in a process that can be ended. The processes are kept for the next
@@ -87,9 +86,6 @@ public class Looking implements DisposableBean {
     }
 
     private byte[] look(Look look, String whose) {
-        if (TransactionSynchronizationManager.isActualTransactionActive()) {
-            throw new IllegalStateException("Whoever waits for a look would keep a connection from everybody else.");
-        }
         CompletableFuture<Void> turn =
                 turns.take(whose).orElseThrow(() -> Problem.tooMany(Phrase.of("paper.too-many-at-once")));
         turn.join();
