@@ -46,6 +46,7 @@ final class Civitane {
     private static final String DEMO_PASSWORD = "halvern-demo-2026";
     /** Whoever made an account here. */
     private static final Set<String> MADE = ConcurrentHashMap.newKeySet();
+
     private static final List<String> CHROMIUM_FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
