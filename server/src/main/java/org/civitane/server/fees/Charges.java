@@ -117,7 +117,7 @@ public class Charges {
     String checkout(UUID claim) {
         claims.hold(claim);
         if (claims.claim(claim).held()) {
-            throw Problem.conflict("frozen", Phrase.of("my.frozen"));
+            throw Problem.conflict("frozen", Phrase.of("my.held"));
         }
         Charge charge = of(claim)
                 .filter(each -> each.state() == Charge.State.OPEN)

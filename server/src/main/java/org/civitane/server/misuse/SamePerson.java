@@ -13,11 +13,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class SamePerson {
-    /** Born on one day are as many as this at most; what is beyond is no one day of one office. */
-    private static final int MOST = 500;
+    /** Born on one day are fewer than this; whoever has the very name comes first all the same. */
+    private static final int MOST = 5_000;
 
     private static final String APPLICANT = """
-            select distinct other.claim_id, mine.name, other.name, mine.born from claim_person mine
+            select distinct other.claim_id, mine.name, other.name, mine.born, other.name = mine.name as very from claim_person mine
             join contact own on own.claim_id = mine.claim_id and own.member = mine.member
             join claim_person other on other.born = mine.born and other.claim_id <> mine.claim_id
             """;
@@ -64,7 +64,7 @@ class SamePerson {
 
     private List<Candidate> found(String query, UUID claim) {
         return database
-                .sql(query + " where mine.claim_id = ? limit " + MOST)
+                .sql(query + " where mine.claim_id = ? order by very desc limit " + MOST)
                 .param(claim)
                 .query((row, number) -> new Candidate(
                         row.getObject(1, UUID.class), row.getString(2), row.getString(3), row.getString(4)))

@@ -17,7 +17,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Keeps the one photo of an application, and says of its file what the rules ask: that is this office's word, whatever a browser claims. */
+/**
+ * Keeps the one photo of an application, and says of its file what the rules ask: that is this office's word, whatever a
+ * browser claims.
+ */
 @Service
 @Transactional
 public class Photos {
