@@ -12,7 +12,7 @@ serve_up() {
   secret "$serve_secrets/register-key" >/dev/null
   secret "$serve_secrets/signing-secret" >/dev/null
   archive_flags "$serve_app/server"
-  if [ ! -f "$archive" ]; then serve_learn; fi
+  if [ ! -f "$serve_app/server/$archive" ]; then serve_learn && archive_flags "$serve_app/server"; fi
   printf '%s' "$port" >"$state/port"
   serve_java civitane "$serve_home/papers" "$serve_home/log/server.log" "$port" "${CIVITANE_PROFILES:-demo}" "${archive_used[@]}" >"$state/server.out" 2>&1 &
   server_pid=$!

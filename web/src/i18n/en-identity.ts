@@ -240,6 +240,7 @@ export const enIdentity = {
       make: 'Show the code',
       alt: 'A square code that opens this page on a phone',
       title: 'Pictures for your application',
+      whose: 'Pictures for an application',
       for: 'The pictures that you take here go to the application {{number}} ({{programme}}) of {{whose}}.',
       onlyIf:
         'Go on only if that is you. If somebody sent you this code, close the page: your documents would go to them.',

@@ -12,9 +12,10 @@ import { useIdentity, useSending } from './useIdentity';
 export function CarryScreen() {
   const { t } = useTranslation();
   const { claim } = useParams();
+  const title = t(claim ? 'who.carry.title' : 'who.carry.whose');
   return (
-    <Page title={t('who.carry.title')}>
-      <h1 className="mt-1 text-3xl">{t('who.carry.title')}</h1>
+    <Page title={title}>
+      <h1 className="mt-1 text-3xl">{title}</h1>
       {claim ? <Carrying claim={claim} /> : <Enter />}
     </Page>
   );

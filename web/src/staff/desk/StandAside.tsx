@@ -7,7 +7,8 @@ type Props = { busy: boolean; onDo: () => void; onClose: () => void };
 /** Asks once before someone who knows the people of a claim leaves it to others. */
 export function StandAside({ busy, onDo, onClose }: Props) {
   const { t } = useTranslation();
-  const panel = useOpened<HTMLElement>(onClose);
+  // it cannot be taken back, so Enter alone does not do it
+  const panel = useOpened<HTMLElement>(onClose, '[data-first]');
   return (
     <section
       ref={panel}
@@ -22,7 +23,12 @@ export function StandAside({ busy, onDo, onClose }: Props) {
         <Press className="btn btn-primary h-auto min-h-9 " busy={busy} onClick={onDo}>
           {t('desk.standAsideDo')}
         </Press>
-        <button type="button" className="min-h-9 cursor-pointer font-semibold text-primary" onClick={onClose}>
+        <button
+          type="button"
+          data-first
+          className="min-h-9 cursor-pointer font-semibold text-primary"
+          onClick={onClose}
+        >
           {t('desk.close')}
         </button>
       </div>
