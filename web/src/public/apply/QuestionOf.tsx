@@ -23,7 +23,7 @@ export function QuestionOf({ question, answers, onChange }: Props) {
       return <FactField asked={question} record={answers} onChange={(now) => onChange(now as Answers)} />;
     default:
       return (
-        <div className="sheet mb-4 p-5">
+        <div className="sheet mb-4 p-5 empty:hidden">
           <FactField
             asked={question}
             record={answers}
