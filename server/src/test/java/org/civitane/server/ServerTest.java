@@ -1,19 +1,12 @@
 package org.civitane.server;
 
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
-
 import com.github.kagkarlsson.scheduler.Scheduler;
-import jakarta.servlet.http.Cookie;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.net.ServerSocket;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.Base64;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,7 +15,6 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.civitane.server.access.Accounts;
-import org.civitane.server.access.BoundTokens;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
@@ -45,14 +37,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.authority.AuthorityUtils;
-import org.springframework.session.SessionRepository;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
-import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The server on a real PostgreSQL of its own, answering on a real port, without the demo data. */
@@ -61,7 +48,7 @@ import tools.jackson.databind.node.ObjectNode;
         classes = {CivitaneServer.class, StatementCount.class})
 @AutoConfigureMockMvc
 @ActiveProfiles("standins")
-public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+public abstract class ServerTest extends PageRequests {
     /** Where this server keeps papers. */
     protected static final String STORE = folder();
 
@@ -100,8 +87,6 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     @Autowired
     private JdbcClient database;
-
-    private static SessionRepository<?> allSessions;
 
     @Autowired
     private Scheduler jobs;
@@ -159,43 +144,6 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     /** A phrase as people read it. */
     protected String inWords(Phrase phrase) {
         return texts.say(phrase);
-    }
-
-    /** A request of someone who has signed in. */
-    protected static RequestPostProcessor as(SignedIn who) {
-        return authentication(new UsernamePasswordAuthenticationToken(
-                who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role())));
-    }
-
-    /**
-     * A request of a page of ours. Spring's own way would put another repository of tokens into this server, in which
-     * real requests would find none of theirs any more.
-     */
-    protected static RequestPostProcessor csrf() {
-        return request -> {
-            List<Cookie> cookies =
-                    new ArrayList<>(request.getCookies() == null ? List.of() : List.of(request.getCookies()));
-            String token = cookies.stream()
-                    .filter(cookie -> cookie.getName().equals("civitane"))
-                    .findFirst()
-                    .flatMap(ServerTest::tokenOf)
-                    .orElseGet(() -> UUID.randomUUID().toString());
-            cookies.add(new Cookie("XSRF-TOKEN", token));
-            request.setCookies(cookies.toArray(Cookie[]::new));
-            request.addHeader("X-XSRF-TOKEN", token);
-            return request;
-        };
-    }
-
-    /** The token that belongs to a session. */
-    private static Optional<String> tokenOf(Cookie session) {
-        String id = new String(Base64.getDecoder().decode(session.getValue()), StandardCharsets.UTF_8);
-        return Optional.ofNullable(allSessions.findById(id)).map(found -> found.getAttribute(BoundTokens.BOUND));
-    }
-
-    @Autowired
-    void rememberSessions(SessionRepository<?> sessions) {
-        allSessions = sessions;
     }
 
     /** One adult with one pupil, both under the applicant's family name. */

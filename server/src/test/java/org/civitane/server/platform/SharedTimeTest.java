@@ -1,6 +1,7 @@
 package org.civitane.server.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -29,7 +30,7 @@ public class SharedTimeTest extends ServerTest {
         SharedTime time = new SharedTime(database, there, Duration.ofMinutes(1));
         try {
             assertThat(Duration.between(Instant.now(), there.now()).abs()).isLessThan(A_MOMENT);
-            assertThat(there.instant()).isCloseTo(there.now(), org.assertj.core.api.Assertions.within(A_MOMENT));
+            assertThat(there.instant()).isCloseTo(there.now(), within(A_MOMENT));
             assertThat(time.isOff()).isEqualTo(isOff);
         } finally {
             time.destroy();
