@@ -166,21 +166,33 @@ public class StaffAccountTest extends SigningIn {
     @Test
     public void whoeverKnowsThePeopleOfAClaimLeavesItToOthersForGood() throws Exception {
         SignedIn caseworker = person(Role.CASEWORKER);
+        SignedIn other = person(Role.APPLICANT);
         ClaimView claim = taken(caseworker);
         assertThat(answer(post("/api/claims/" + claim.id() + "/stand-aside"), caseworker)
                         .getStatus())
                 .isEqualTo(200);
         assertThat(claims.claim(claim.id()).owner()).isEmpty();
+        assertThat(json(get("/api/claims/" + claim.id() + "/desk"), caseworker)
+                        .path("strip")
+                        .path("sentence")
+                        .asString())
+                .isEqualTo(json(
+                                get("/api/claims/"
+                                        + handIn(other, answers(other)).id() + "/desk"),
+                                caseworker)
+                        .path("strip")
+                        .path("sentence")
+                        .asString());
         assertThat(answer(post("/api/claims/" + claim.id() + "/take"), caseworker)
                         .getContentAsString())
                 .contains("too-close");
-        SignedIn other = person(Role.CASEWORKER);
-        acts.take(claim.id(), other);
+        SignedIn colleague = person(Role.CASEWORKER);
+        acts.take(claim.id(), colleague);
         assertThat(answer(
                                 post("/api/claims/" + claim.id() + "/hand-over")
                                         .contentType(MediaType.APPLICATION_JSON)
                                         .content("{\"to\":\"" + caseworker.account() + "\"}"),
-                                other)
+                                colleague)
                         .getContentAsString())
                 .contains("They said that they know these people");
     }

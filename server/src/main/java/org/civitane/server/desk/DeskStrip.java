@@ -110,7 +110,10 @@ class DeskStrip {
                         !mine
                                 ? "desk.ready"
                                 : acts.may(who, Act.DECIDE, claim) ? "desk.ready.mine" : "desk.ready.others");
-            case IN_REVIEW -> texts.say(mine ? "desk.review.mine" : "desk.review", matter(obstacles));
+            case IN_REVIEW ->
+                claim.owner().isEmpty()
+                        ? texts.say("desk.received")
+                        : texts.say(mine ? "desk.review.mine" : "desk.review", matter(obstacles));
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "desk.closed" : "desk.decided");
             case WITHDRAWN -> texts.say("desk.withdrawn");
             case FROZEN -> texts.say("desk.frozen");
