@@ -123,7 +123,8 @@ final class Civitane {
                 "--civitane.register-key=tests",
                 "--civitane.password-memory=64KB",
                 "--civitane.sign-ups-an-hour=1000",
-                "--civitane.signing-secret=tests");
+                "--civitane.signing-secret=tests",
+                "--civitane.signing-key-bits=2048");
         return new Civitane(server, "http://127.0.0.1:" + port);
     }
 

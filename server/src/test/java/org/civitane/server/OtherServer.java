@@ -13,6 +13,18 @@ import java.util.List;
 
 /** Another server process, usually on the same database and the same papers. */
 final class OtherServer implements AutoCloseable {
+    private static final List<String> OUTSIDE = List.of(
+            "benefit-register",
+            "civil-register",
+            "wage-register",
+            "police-register",
+            "address-register",
+            "employer-register",
+            "carrier",
+            "bank",
+            "post-office",
+            "pay");
+
     private final int port;
     private final Process process;
     private final Path log;
@@ -25,6 +37,14 @@ final class OtherServer implements AutoCloseable {
 
     static OtherServer start(int port, String store) throws IOException {
         return start(System.getenv("CIVITANE_TEST_DATABASE_URL"), port, store, "standins");
+    }
+
+    /** Asks the outside services that another server simulates, so that they go on when this one ends. */
+    static OtherServer start(int port, String store, int standinsPort) throws IOException {
+        List<String> outside = new ArrayList<>(List.of("--civitane.second-factor=offered"));
+        OUTSIDE.forEach(service ->
+                outside.add("--civitane." + service + "=http://127.0.0.1:" + standinsPort + "/standins/" + service));
+        return start(System.getenv("CIVITANE_TEST_DATABASE_URL"), port, store, "default", outside);
     }
 
     static OtherServer start(String url, int port, String store, String profile) throws IOException {
@@ -52,6 +72,7 @@ final class OtherServer implements AutoCloseable {
                 "--civitane.password-memory=64KB",
                 "--civitane.sign-ups-an-hour=1000",
                 "--civitane.signing-secret=server-tests",
+                "--civitane.signing-key-bits=2048",
                 "--civitane.job-polling=100ms",
                 "--civitane.job-heartbeat=1s",
                 "--civitane.store=" + store,

@@ -55,7 +55,7 @@ public abstract class ServerTest extends PageRequests {
     /** Where this server answers. */
     protected static final int PORT = freePort();
 
-    private static final int STANDINS_PORT = freePort();
+    protected static final int STANDINS_PORT = freePort();
     private static final Duration PATIENCE = Duration.ofMinutes(2);
 
     @Autowired
@@ -89,7 +89,7 @@ public abstract class ServerTest extends PageRequests {
     private JdbcClient database;
 
     @Autowired
-    private Scheduler jobs;
+    protected Scheduler jobs;
 
     @Autowired
     protected AgencyClock clock;
@@ -105,9 +105,10 @@ public abstract class ServerTest extends PageRequests {
         properties.add("civitane.password-memory", () -> "64KB");
         properties.add("civitane.sign-ups-an-hour", () -> "1000");
         properties.add("civitane.signing-secret", () -> "server-tests");
+        properties.add("civitane.signing-key-bits", () -> "2048");
         properties.add("civitane.register-pause", () -> "200ms");
         properties.add("civitane.register-rest", () -> "300ms");
-        properties.add("civitane.job-polling", () -> "20ms");
+        properties.add("civitane.job-polling", () -> "100ms");
         properties.add("civitane.job-heartbeat", () -> "1s");
         properties.add("civitane.looking.processor-time", () -> "5s");
         properties.add("civitane.papers.most", () -> 20);
@@ -187,6 +188,15 @@ public abstract class ServerTest extends PageRequests {
 
     /** One adult with one child and a rent, for food assistance; waits until the registers have answered. */
     protected ClaimView handInForFood(SignedIn applicant, ObjectNode answers) {
+        return answered(drafts.handInAnswers(
+                applicant,
+                "food-assistance",
+                foodAnswers(answers),
+                new Drafts.Signing(applicant.displayName(), Optional.empty())));
+    }
+
+    /** The answers of a household, as it applies for food assistance. */
+    protected static ObjectNode foodAnswers(ObjectNode answers) {
         answers.path("members").valueStream().forEach(member -> ((ObjectNode) member).remove("pupil"));
         if (!answers.has("resources")) {
             answers.putArray("resources");
@@ -198,8 +208,7 @@ public abstract class ServerTest extends PageRequests {
                     .put("amount", "700.00")
                     .put("frequency", "MONTHLY");
         }
-        return answered(drafts.handInAnswers(
-                applicant, "food-assistance", answers, new Drafts.Signing(applicant.displayName(), Optional.empty())));
+        return answers;
     }
 
     /**

@@ -24,6 +24,7 @@ import org.bouncycastle.operator.OperatorCreationException;
 import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Sealing;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -39,7 +40,6 @@ class SigningKeys {
 
     private static final long ONE_SERVER = 8_420_017;
     private static final X500Name AGENCY = new X500Name("CN=Halvern Household Services,O=Isles of Halvern");
-    private static final int BITS = 3072;
     private static final int YEARS = 20;
     private static final int SERIAL_BITS = 128;
     private static final SecureRandom RANDOM = new SecureRandom();
@@ -47,11 +47,14 @@ class SigningKeys {
     private final JdbcClient database;
     private final AgencyClock clock;
     private final Sealing sealing;
+    private final int bits;
 
-    SigningKeys(JdbcClient database, AgencyClock clock, Sealing sealing) {
+    SigningKeys(
+            JdbcClient database, AgencyClock clock, Sealing sealing, @Value("${civitane.signing-key-bits}") int bits) {
         this.database = database;
         this.clock = clock;
         this.sealing = sealing;
+        this.bits = bits;
     }
 
     /** A key that signs, and the certificate by which what it signed is checked. */
@@ -78,7 +81,7 @@ class SigningKeys {
     private Pair make() {
         try {
             KeyPairGenerator generator = KeyPairGenerator.getInstance("RSA");
-            generator.initialize(BITS, RANDOM);
+            generator.initialize(bits, RANDOM);
             KeyPair pair = generator.generateKeyPair();
             Date from = Date.from(clock.instant().minus(1, ChronoUnit.DAYS));
             Date until = Date.from(

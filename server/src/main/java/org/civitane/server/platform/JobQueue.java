@@ -8,6 +8,7 @@ import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -38,7 +39,8 @@ class JobQueue {
             @Value("${civitane.job-heartbeat}") Duration heartbeat) {
         List<Task<?>> tasks = new ArrayList<>(once);
         tasks.addAll(others);
-        return Scheduler.create(new TransactionAwareDataSourceProxy(database), tasks)
+        AtomicReference<Scheduler> scheduler = new AtomicReference<>();
+        scheduler.set(Scheduler.create(new TransactionAwareDataSourceProxy(database), tasks)
                 .startTasks(List.copyOf(recurring))
                 .threads(THREADS)
                 .clock(clock::now)
@@ -46,7 +48,10 @@ class JobQueue {
                 .heartbeatInterval(heartbeat)
                 .missedHeartbeatsLimit(MISSED)
                 .shutdownMaxWait(Duration.ofSeconds(5))
-                .build();
+                .addSchedulerListener(
+                        new AtOnce(clock::now, () -> scheduler.get().triggerCheckForDueExecutions()))
+                .build());
+        return scheduler.get();
     }
 
     @Bean
