@@ -106,12 +106,20 @@ abstract class CertificateStories extends ServerTest {
     }
 
     protected String number() {
-        String digits = String.format("%010d", Math.abs((long) applicant.email().hashCode()));
+        return number(applicant);
+    }
+
+    private static String number(SignedIn who) {
+        String digits = String.format("%010d", Math.abs((long) who.email().hashCode()));
         return digits + PersonNumber.checkDigit(digits);
     }
 
     protected ObjectNode certificateAnswers() {
-        String name = applicant.displayName();
+        return certificateAnswers(applicant);
+    }
+
+    protected ObjectNode certificateAnswers(SignedIn who) {
+        String name = who.displayName();
         String given = name.substring(0, name.lastIndexOf(' '));
         String family = name.substring(name.lastIndexOf(' ') + 1);
         LocalDate today = clock.today();
@@ -135,7 +143,7 @@ abstract class CertificateStories extends ServerTest {
         passport.zone().forEach(line -> said.withArray("mrz").add(line));
         answers.putArray("residence").addObject().put("from", "2010-01-01");
         answers.put("purpose", "WORK").put("country", "NO").put("copies", 2).put("fast", true);
-        answers.putObject("contact").put("personNumber", number()).put("mayLetter", true);
+        answers.putObject("contact").put("personNumber", number(who)).put("mayLetter", true);
         answers.putObject("photo").put("takenOn", today.minusDays(3).toString());
         answers.putObject("handover").put("way", "DESK").put("by", "HOLDER");
         return answers;

@@ -11,6 +11,7 @@ import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.programme.DayPlan;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.reasoning.Reasoning;
+import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.KeptDeterminations;
 import org.civitane.server.claims.ClaimView;
@@ -33,6 +34,9 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional(readOnly = true)
 public class Determinations {
+    /** The code of the problem that nothing can be worked out of a case. */
+    public static final String NOT_WORKED_OUT = "not-worked-out";
+
     private static final Logger LOG = LoggerFactory.getLogger(Determinations.class);
 
     private final PolicyStore policies;
@@ -58,9 +62,9 @@ public class Determinations {
     private static <T> T workedOut(Supplier<T> work) {
         try {
             return work.get();
-        } catch (ArithmeticException | DateTimeException | IllegalArgumentException e) {
+        } catch (BadInput | ArithmeticException | DateTimeException | IllegalArgumentException e) {
             LOG.error("A case cannot be worked out", WithoutWords.of(e));
-            throw Problem.conflict("not-worked-out", Phrase.of("problem.not-worked-out"));
+            throw Problem.conflict(NOT_WORKED_OUT, Phrase.of("problem.not-worked-out"));
         }
     }
 

@@ -17,12 +17,12 @@ import org.civitane.server.contact.Messages;
 import org.civitane.server.decisions.Decision;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.decisions.UrgentAwards;
+import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
-import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.platform.DayText;
-import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 
@@ -31,7 +31,7 @@ import org.springframework.stereotype.Component;
 class MyClaims {
     private final Decisions decisions;
     private final Dossiers dossiers;
-    private final EvidenceList evidence;
+    private final Wants wants;
     private final Messages messages;
     private final UrgentAwards awards;
     private final AfterDecision after;
@@ -40,14 +40,14 @@ class MyClaims {
     MyClaims(
             Decisions decisions,
             Dossiers dossiers,
-            EvidenceList evidence,
+            Wants wants,
             Messages messages,
             UrgentAwards awards,
             AfterDecision after,
             Texts texts) {
         this.decisions = decisions;
         this.dossiers = dossiers;
-        this.evidence = evidence;
+        this.wants = wants;
         this.messages = messages;
         this.awards = awards;
         this.after = after;
@@ -58,9 +58,8 @@ class MyClaims {
      * One claim as its applicant sees it.
      *
      * @param sentence where it stands
-     * @param wanted what is wanted from them; empty when nothing is
+     * @param wanted what is wanted from them, what is to be done first as the first
      * @param unread how many messages of the caseworker they have not opened
-     * @param wantedAt where it is answered: {@code fix-list}, {@code identity} or {@code papers}; empty when nothing is
      * @param dueBy the day by which it must be decided, as determined
      * @param decideBy the day by which it is decided; later when more time was given for an answer
      * @param hasFee whether a fee was asked for, and what is made out for it is found there
@@ -68,7 +67,6 @@ class MyClaims {
      * @param asksOthers whether others are asked on it as well
      * @param showsIdentity whether they are, or were, asked who they are
      * @param canChangeDays whether it is about days that can still be said anew, or end earlier
-     * @param papersWanted how many kinds of papers are still to come from them
      */
     record MyClaim(
             UUID id,
@@ -79,13 +77,10 @@ class MyClaims {
             LocalDate receivedOn,
             LocalDate dueBy,
             LocalDate decideBy,
-            Optional<Phrase> wanted,
-            Optional<LocalDate> wantedBy,
+            List<WantedNow> wanted,
             List<String> outcome,
-            int papersWanted,
             int unread,
             boolean hasLetter,
-            String wantedAt,
             boolean canWithdraw,
             boolean canWrite,
             boolean hasPayments,
@@ -95,30 +90,66 @@ class MyClaims {
             boolean showsIdentity,
             boolean canChangeDays) {}
 
+    /**
+     * Where it stands. A claim out of whose figures nothing can be worked out says that and what can be done all the
+     * same, so that whoever has it still sees their other ones.
+     */
     MyClaim of(ClaimView claim) {
+        try {
+            return worked(claim);
+        } catch (Problem e) {
+            if (!e.code().equals(Determinations.NOT_WORKED_OUT)) {
+                throw e;
+            }
+            return notWorkedOut(claim);
+        }
+    }
+
+    private MyClaim notWorkedOut(ClaimView claim) {
+        return new MyClaim(
+                claim.id(),
+                claim.number(),
+                Claims.programmeOf(claim).wording(Locale.ENGLISH).text("name"),
+                claim.state().name(),
+                texts.say("my.not-worked-out"),
+                claim.receivedOn(),
+                claim.dueBy(),
+                claim.decideBy(),
+                List.of(),
+                List.of(),
+                messages.unread(claim.id(), false),
+                decisions.of(claim.id()).isPresent(),
+                claim.state().allows(Act.WITHDRAW),
+                claim.state().allows(Act.CORRESPOND),
+                false,
+                false,
+                false,
+                false,
+                false,
+                false);
+    }
+
+    private MyClaim worked(ClaimView claim) {
         Dossier dossier = dossiers.of(claim);
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
-        Optional<Ask> owed = isOwedTo(claim) ? dossier.firstAsk() : Optional.empty();
-        int papersWanted = claim.state().isOpen() ? evidence.wantedOfApplicant(dossier) : 0;
+        Optional<Ask> owed = Wants.owed(dossier);
+        List<WantedNow> wanted = wants.of(dossier);
         return new MyClaim(
                 claim.id(),
                 claim.number(),
                 wording.text("name"),
                 claim.state().name(),
-                sentence(claim, owed, papersWanted > 0),
+                sentence(claim, owed, wanted.stream().anyMatch(WantedNow::isPapers)),
                 claim.receivedOn(),
                 claim.dueBy(),
                 claim.decideBy(),
-                owed.map(Ask::what),
-                owed.map(Ask::dueOn),
+                wanted,
                 decision.filter(made -> made.kind() == Decision.Kind.DETERMINED)
                         .map(made -> outcome(dossier.run()))
                         .orElse(List.of()),
-                papersWanted,
                 messages.unread(claim.id(), false),
                 decision.isPresent() || awards.of(claim.id()).isPresent(),
-                owed.map(MyClaims::wantedAt).orElse(""),
                 claim.state().allows(Act.WITHDRAW),
                 claim.state().allows(Act.CORRESPOND),
                 after.pays(claim),
@@ -129,24 +160,6 @@ class MyClaims {
                 claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT),
                 (claim.state().allows(Act.ANSWER) || claim.state() == ClaimState.DECIDED && after.pays(claim))
                         && Claims.programmeOf(claim).isAboutDays());
-    }
-
-    /** While a claim is held nothing is wanted, and once all is done nothing more. */
-    private static boolean isOwedTo(ClaimView claim) {
-        return claim.state().allows(Act.CORRESPOND) && !claim.held();
-    }
-
-    /** Where what is due first is answered. */
-    private static String wantedAt(Ask ask) {
-        return switch (ask.kind()) {
-            case FIX_LIST -> "fix-list";
-            case DOUBT -> "identity";
-            case LATER_PAPERS -> "papers";
-            case SIGNATURE, WORD, REGISTER -> "";
-            case ACCOUNT -> "account";
-            case FEE -> "fee";
-            case HOURS -> "hours";
-        };
     }
 
     private String sentence(ClaimView claim, Optional<Ask> owed, boolean papersWanted) {
