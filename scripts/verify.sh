@@ -20,7 +20,7 @@ verify() { # [PART[=TEST,…]…]: of a part those tests alone
   find "$root" -path '*/node_modules' -prune -o -path '*/target/surefire-reports/*' -name '*.xml' -exec rm {} +
   if verify_part build "${parts[@]}"; then
     {
-      if with_server && [ ${#only[@]} = 0 ]; then verify_part learn || true; fi
+      if with_server && { [ ${#only[@]} = 0 ] || [ "${kills:-}" ]; }; then verify_part learn || true; fi
       touch "$test_home/learned"
       case " ${parts[*]} " in *' server '*) verify_part server || true ;; esac
     } &
@@ -115,7 +115,7 @@ verify_cli() { surefire cli; }
 
 # Named tests need not be in every group that the part is run in.
 surefire() { # PART [MODULE [EXECUTION]]
-  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -DfailIfNoTests=false -Dsurefire.failIfNoSpecifiedTests=false}
+  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -DfailIfNoTests=false -Dsurefire.failIfNoSpecifiedTests=false} ${kills:+"-Dcivitane.kills=$kills"}
 }
 
 verify_web() {
@@ -186,9 +186,14 @@ bench() {
     server) . "$root/bench/server.sh"; bench_server ;;
     uploads) . "$root/bench/server.sh"; bench_uploads ;;
     browser) . "$root/bench/server.sh"; bench_browser ;;
+    kills)
+      local kills=${2:-100} status=0
+      verify server=KillsTest || status=1
+      grep -a "^kill" "$test_home/server.log"
+      return $status ;;
     documents)
       need_tesseract
       maven install -DskipTests -pl server -am && maven surefire:test -pl server -Dtest=MadeDocumentsTest -Dcivitane.documents="${2:-500}" | grep -v "^$" ;;
-    *) fail "There is no benchmark \"$1\": core, lines, server, uploads, browser, documents." 2 ;;
+    *) fail "There is no benchmark \"$1\": core, lines, server, uploads, browser, documents, kills." 2 ;;
   esac
 }

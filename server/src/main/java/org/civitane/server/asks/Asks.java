@@ -212,7 +212,7 @@ public class Asks {
 
     /** Asks that nobody would ever end: their day has no work of its own, or the claim goes on without them. */
     @Transactional(readOnly = true)
-    List<Ask> astray() {
+    public List<Ask> astray() {
         return store.astray();
     }
 

@@ -1,0 +1,97 @@
+package org.civitane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+
+/**
+ * Servers are killed one after the other, each at some moment while people of every programme are at work: what was
+ * acknowledged stands, nothing is done twice, and nothing hangs. {@code ./civitane bench kills 100} kills a hundred.
+ */
+@Test(groups = "alone")
+public class KillsTest extends WorkAtAServer {
+    private static final int KILLS = Integer.getInteger("civitane.kills", 2);
+    private static final int LONGEST_MILLIS = 800;
+    private static final Duration AT_REST = Duration.ofSeconds(90);
+
+    private final List<String> told = new ArrayList<>();
+
+    @AfterMethod(alwaysRun = true)
+    void goOn() {
+        jobs.resume();
+    }
+
+    @Test
+    public void whateverWasAcknowledgedStandsOnceAndNothingHangs() throws Exception {
+        Random random = new Random(KILLS);
+        int acknowledged = 0;
+        for (int kill = 1; kill <= KILLS; kill++) {
+            int millis = random.nextInt(LONGEST_MILLIS);
+            acknowledged += killedAfter(millis, "kill " + kill + ", after " + millis + " ms");
+        }
+        System.out.printf("kills: %d, acknowledged: %d, wrong afterwards: %s%n", KILLS, acknowledged, told);
+        assertThat(told).isEmpty();
+    }
+
+    /** @return how many deeds were acknowledged before the server was killed */
+    private int killedAfter(int millis, String when) throws Exception {
+        int port = freePort();
+        List<Deed> deeds;
+        Map<Deed, Boolean> done = new ConcurrentHashMap<>();
+        try (OtherServer server = OtherServer.start(port, STORE, STANDINS_PORT);
+                ExecutorService people = Executors.newCachedThreadPool()) {
+            deeds = deeds();
+            await("the other server answers", server::answers);
+            jobs.pause();
+            CountDownLatch signedIn = new CountDownLatch(deeds.size());
+            CountDownLatch begin = new CountDownLatch(1);
+            for (Deed deed : deeds) {
+                people.submit(() -> {
+                    Visitor visitor = new Visitor(port, deed.who().email());
+                    signedIn.countDown();
+                    begin.await();
+                    done.put(deed, deed.act().test(visitor));
+                    return null;
+                });
+            }
+            assertThat(signedIn.await(1, TimeUnit.MINUTES)).isTrue();
+            begin.countDown();
+            Thread.sleep(millis);
+        }
+        long killed = System.nanoTime();
+        jobs.resume();
+        await(when + ": nothing is left to do", AT_REST, this::nothingIsDue);
+        for (Deed deed : deeds) {
+            check(deed, done.getOrDefault(deed, false), when);
+        }
+        asks.astray().forEach(ask -> told.add(when + ": nothing would end " + ask));
+        int acknowledged = (int) done.values().stream().filter(each -> each).count();
+        System.out.printf(
+                "%s: %d of %d acknowledged, right again after %d s%n",
+                when,
+                acknowledged,
+                deeds.size(),
+                Duration.ofNanos(System.nanoTime() - killed).toSeconds());
+        return acknowledged;
+    }
+
+    private void check(Deed deed, boolean acknowledged, String when) {
+        try {
+            deed.check().accept(acknowledged);
+        } catch (AssertionError | RuntimeException e) {
+            told.add("%s: %s, %s: %s"
+                    .formatted(when, deed.what(), acknowledged ? "acknowledged" : "not acknowledged", e));
+        }
+    }
+}
