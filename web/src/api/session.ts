@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { forgetKept } from '../components/kept';
+import { tellOffice } from '../i18n';
 import { forgetFiles } from '../papers/keptFiles';
 import { actFor, api, type Schemas, take } from './client';
 import { tellEnded, tellOther } from './ended';
@@ -16,6 +17,7 @@ export function useSession() {
       const before = client.getQueryData<Session>(['session']);
       const session = unlessEnded(before, await take(api.GET('/api/session')));
       actFor(session.account);
+      tellOffice(session.office);
       return session;
     },
     staleTime: 60_000,

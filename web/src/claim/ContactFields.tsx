@@ -36,6 +36,7 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
     <>
       <div className="flex flex-col gap-4 sm:flex-row">
         <TextField
+          id="fact-contact/phone"
           label={t('contact.phone')}
           hint={t('contact.phoneHint')}
           autoComplete="tel"
@@ -44,6 +45,7 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
           onChange={(phone) => change({ phone })}
         />
         <TextField
+          id="fact-contact/email"
           label={t('contact.email')}
           hint={t('contact.emailHint')}
           autoComplete="email"

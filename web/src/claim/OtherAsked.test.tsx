@@ -12,7 +12,7 @@ const other = (more: Partial<Schemas['Other']>): Schemas['Other'] => ({
   state: 'OPEN',
   sent: '25 Nov 10:00',
   opened: '',
-  reachable: true,
+  lacks: 'NOTHING',
   closed: false,
   forms: [],
   asked: [],
@@ -38,7 +38,7 @@ function shown(more: Partial<Schemas['Other']>, anew = false) {
 
 describe('someone else who is asked', () => {
   it('sends their link by the way that is given', async () => {
-    const onSend = shown({ sent: '', reachable: false });
+    const onSend = shown({ sent: '', lacks: 'WAY' });
     await userEvent.type(screen.getByLabelText('E-mail'), 'tome@post.example');
     await userEvent.click(screen.getByRole('button', { name: 'Send the link' }));
     expect(onSend.mock.calls[0]?.[0]).toEqual({ email: 'tome@post.example', phone: '', personNumber: '' });

@@ -45,11 +45,12 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
             ? t('others.closed')
             : other.sent
               ? `${t('others.sent', { when: other.sent })} ${t(other.opened ? 'others.opened' : 'others.notOpened', { when: other.opened })}`
-              : other.reachable
-                ? t('others.notSent')
-                : t('others.unreachable')}
+              : other.lacks === 'WAY'
+                ? t('others.unreachable', { date: dateText(other.dueOn) })
+                : t('others.notSent')}
         </p>
       )}
+      {isOpen && other.lacks === 'PROOF' && <p className="mt-1 text-warning">{t('others.noProof')}</p>}
       {sent && (
         <p role="status" className="mt-2 font-semibold text-success">
           {t('others.sentNow')}
@@ -57,7 +58,7 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
       )}
       {!WAYS.some((each) => isAbout(error, `contact/${each}`)) && <Problem of={error} />}
       <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 empty:hidden">
-        {canSend && other.sent && other.reachable && (
+        {canSend && other.sent && other.lacks === 'NOTHING' && (
           <Press
             type="button"
             className="btn btn-outline btn-primary h-auto min-h-11"
@@ -78,12 +79,12 @@ export function OtherAsked({ other, may, anew = false, busy, error, sent, onSend
         )}
       </div>
       {canSend && (
-        <details className="mt-2" open={!other.reachable}>
+        <details className="mt-2" open={other.lacks !== 'NOTHING'}>
           <summary className="cursor-pointer py-2.5 font-semibold text-primary">
             {t(other.sent ? 'others.again' : 'others.send')}
           </summary>
           <Reach
-            known={other.reachable}
+            known={other.lacks !== 'WAY'}
             signs={other.kind === 'SIGNATURE'}
             busy={busy}
             error={error}

@@ -17,12 +17,14 @@ const MONTH = 7;
 
 type Props = {
   payments: Schemas['Paid'][];
+  /** Nobody knows yet where the money goes, so nothing leaves. */
+  nowhere?: boolean;
   /** What can be done about one; nothing where nothing can. */
   act?: (payment: Schemas['Paid']) => ReactNode;
 };
 
 /** What is paid, by month or week, with how far each is. */
-export function PaymentList({ payments, act }: Props) {
+export function PaymentList({ payments, nowhere = false, act }: Props) {
   const { t } = useTranslation();
   const timeOf = ({ time, part }: Schemas['Paid']) => {
     if (time.length === MONTH) return monthText(time);
@@ -44,7 +46,9 @@ export function PaymentList({ payments, act }: Props) {
             <td className="py-1.5 pe-4 text-end tabular-nums">{each.amount}</td>
             <td className={`py-1.5 ${INK[each.state]}`}>
               <span aria-hidden="true">{SHAPE[each.state]} </span>
-              {t(`payments.is.${each.state}`, { date: dateText(each.due, 'weekday') })}
+              {t(`payments.is.${nowhere && each.state === 'PLANNED' ? 'NOWHERE' : each.state}`, {
+                date: dateText(each.due, 'weekday'),
+              })}
               {each.keptBack !== '0.00' && (
                 <p className="quiet">{t('overpaid.keptBack', { amount: amountText(each.keptBack) })}</p>
               )}

@@ -1,34 +1,29 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { dateText } from '../i18n';
 
-/** What is still wanted from the applicant on a claim, by when, with the button that leads there. */
+/** What is still wanted from the applicant on a claim, by when, each with the button that leads there. */
 export function Wanted({ claim }: { claim: Schemas['MyClaim'] }) {
   const { t } = useTranslation();
-  if (claim.wanted) {
-    return (
-      <div className="mt-4">
-        <p className="mb-2 font-semibold text-warning">
-          <span aria-hidden="true">◈ </span>
-          {t('my.wanted', { what: claim.wanted, until: dateText(claim.wantedBy) })}
-        </p>
-        <Link to={`/my/${claim.id}/${claim.wantedAt}`} className="btn btn-primary h-auto min-h-12">
-          {t(`my.at.${claim.wantedAt as 'papers'}`)}
-        </Link>
-      </div>
-    );
-  }
-  if (claim.papersWanted === 0) return null;
-  return (
-    <div className="mt-4">
+  return claim.wanted.map((each, index) => (
+    <div key={each.sentence} className="mt-4">
       <p className="mb-2 font-semibold text-warning">
         <span aria-hidden="true">◈ </span>
-        {t('my.papersWantedBy', { count: claim.papersWanted, until: dateText(claim.decideBy) })}
+        {each.sentence}
       </p>
-      <Link to={`/my/${claim.id}/papers`} className="btn btn-primary h-auto min-h-12">
-        {t('my.at.papers')}
-      </Link>
+      {each.at && (
+        <Link
+          to={`/my/${claim.id}/${each.at}`}
+          className={`btn btn-primary h-auto min-h-12 ${index > 0 ? 'btn-outline' : ''}`}
+        >
+          {t(`my.at.${each.at as 'papers'}`)}
+        </Link>
+      )}
     </div>
-  );
+  ));
+}
+
+/** Whether something is wanted at a page of the claim, so that the way there stands already. */
+export function isWantedAt(claim: Schemas['MyClaim'], page: string) {
+  return claim.wanted.some((each) => each.at === page);
 }

@@ -20,7 +20,7 @@ export function useFaults(): (path: string) => string | undefined {
   const known = useContext(Known);
   return (path) => {
     const fault = known.find((each) => each.path === path);
-    return fault && t(`facts.fault.${fault.code}`);
+    return fault && (fault.sentence ?? t(`facts.fault.${fault.code}`));
   };
 }
 
@@ -32,7 +32,12 @@ type ListProps = {
   onGo?: (fault: Fault) => void;
 };
 
-const toField = (fault: Fault) => document.getElementById(`fact-${fault.path}`)?.focus();
+/** To its field, or to the first one of what it is about. */
+const toField = ({ path }: Fault) =>
+  (
+    document.getElementById(`fact-${path}`) ??
+    document.querySelector<HTMLElement>(`[id^="fact-${CSS.escape(path)}"]`)
+  )?.focus();
 
 /** All that is wrong or missing, each leading to its field. */
 export function FaultList({ faults, title, onGo = toField }: ListProps) {
@@ -43,7 +48,7 @@ export function FaultList({ faults, title, onGo = toField }: ListProps) {
       <p className="font-semibold">{title ?? t('facts.faults', { count: faults.length })}</p>
       <ul className="mt-1">
         {faults.map((fault) => (
-          <li key={fault.path}>
+          <li key={fault.path + fault.label}>
             <button
               type="button"
               className="min-h-8 cursor-pointer text-start text-error underline"
@@ -52,7 +57,7 @@ export function FaultList({ faults, title, onGo = toField }: ListProps) {
               {fault.whose ? `${fault.whose}: ` : ''}
               {fault.label}
             </button>{' '}
-            <span className="quiet">{t(`facts.fault.${fault.code}`)}</span>
+            <span className="quiet">{fault.sentence ?? t(`facts.fault.${fault.code}`)}</span>
           </li>
         ))}
       </ul>

@@ -10,6 +10,8 @@ export type Fault = {
   /** Whom it is about; empty for the household. */
   whose: string;
   code: FaultCode;
+  /** What is wrong and what to do, where the office found it. */
+  sentence?: string;
 };
 
 /** All that is wrong or missing in the answers to some questions, in their order. */

@@ -58,7 +58,10 @@ export const enAnswer = {
     },
     sent: 'Their last link went out on {{when}}.',
     notSent: 'Their link has not gone out yet.',
-    unreachable: 'We do not know how to reach them.',
+    unreachable:
+      'We have not asked them yet: tell us how to reach them. We wait for their answer until {{date}}.',
+    noProof:
+      'They can open their link, but not show who they are yet: give their telephone or their person number as well.',
     closed: 'Their link was closed after three wrong tries. A caseworker has to send another.',
     send: 'Send the link',
     again: 'Reach them in another way',
@@ -70,7 +73,7 @@ export const enAnswer = {
     phoneHint: 'With the country, such as +46 70 123 45 67.',
     number: 'Person number',
     numberHint:
-      'They say its last four digits, so that nobody else opens the link. Leave it empty if you do not know it.',
+      'They say its last four digits, so that nobody else answers for them. If you do not know it, give their telephone too: we send a code there.',
     keptHint: 'Leave it empty to use what we have.',
     form: 'Print it as a form',
     formBack: 'Their answer came back on paper.',

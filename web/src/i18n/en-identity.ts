@@ -92,7 +92,7 @@ export const enIdentity = {
       clock: 'The last day to answer stays {{date}}; we told the caseworker that you are not sure.',
       no: 'This was not me',
       noIntro:
-        'You need not show anything. We stop everything under your name at once, and look into it. It can be taken back only with a person.',
+        'You need not show anything. We stop what was sent from this account at once, and look into it. Call us about anything else in your name. It can be taken back only with a person.',
       sure: 'I am sure: this was not me',
     },
     device: {
@@ -163,7 +163,7 @@ export const enIdentity = {
       more: 'Anything more?',
       or: {
         PHOTO: 'Add one with a photo',
-        SECOND: 'Add one without',
+        SECOND: 'Add a document without a photo',
         DEED: 'Add the deed of a changed name',
       },
     },

@@ -5,7 +5,6 @@ export const enMy = {
     none: 'You have not handed anything in yet.',
     open: 'Not handed in yet',
     goOn: 'Go on with {{programme}}',
-    wanted: 'Wanted from you: {{what}}, by {{until}}',
     at: {
       fee: 'See the fee and pay it',
       'fix-list': 'Put it right',
@@ -13,6 +12,7 @@ export const enMy = {
       papers: 'Send the papers',
       account: 'Tell us the account',
       hours: 'Tell us the hours',
+      others: 'Tell us how to reach them',
     },
     letter: 'Open the letter',
     letterTitle: 'Our letter to you',
@@ -25,8 +25,6 @@ export const enMy = {
     hours: 'The hours of each week',
     payments: 'Payments',
     papers: 'Your papers',
-    papersWantedBy_one: 'Wanted from you: one paper, so that we can decide by {{until}}',
-    papersWantedBy_other: 'Wanted from you: {{count}} kinds of papers, so that we can decide by {{until}}',
     object:
       'You disagree? Object within the time that the letter says: write to $t(help.address), call $t(help.number), or come to the desk, $t(help.hours).',
     messages: 'Messages',
@@ -53,7 +51,7 @@ export const enMy = {
     table: 'The same as a table (CSV)',
     another: 'Pay to another account, or in another way',
     iban: 'Account number (IBAN)',
-    ibanHint: 'It begins with two letters, such as XH12 0001 …; spaces do not matter.',
+    ibanHint: 'It begins with two letters, such as XH02 0001 …; spaces do not matter.',
     holder: 'In whose name is the account?',
     holderHint: 'As the bank has it.',
     give: 'Pay to this account',
@@ -72,6 +70,7 @@ export const enMy = {
     state: 'Where it is',
     is: {
       PLANNED: 'planned for {{date}}',
+      NOWHERE: 'due {{date}}; leaves once we know where to',
       BOOKED: 'paid',
       RETURNED: 'came back; another account is needed',
       QUESTIONED: 'the bank booked another amount; someone looks at it',
@@ -180,6 +179,8 @@ export const enMy = {
     pay: 'Pay {{amount}}',
     receipt: 'The receipt as PDF',
     madeOut: 'Made out on {{date}}, valid until {{until}}.',
+    refused:
+      'The last payment was refused, and nothing was taken. Try once more, with another card or account if you have one.',
     making: 'It is being made out just now. This page shows it as soon as it is there.',
     giveUp: 'I do not want it any more',
     giveUpTitle: 'Give it up?',
@@ -210,7 +211,7 @@ export const enMy = {
     intro:
       'Anyone who is shown a certificate of this office can see here whether it stands. Nothing about the person is shown.',
     number: 'Number of the certificate',
-    hint: 'Sixteen signs in four groups; it stands below the name.',
+    hint: 'Sixteen signs in four groups; it stands below "Valid until".',
     go: 'Check it',
     file: 'Or choose the file',
     fileIntro:
@@ -218,7 +219,7 @@ export const enMy = {
     unchanged: 'The file is, sign by sign, what this office made out.',
     changed: 'Not what we made out',
     changedWords:
-      'This file was changed, or this office did not make it out. Do not rely on it; ask for the number and check that.',
+      'This file is not as this office made it out, or is not ours. Only the PDF itself can be compared: for a photo or a print, type the number that stands on it. Do not rely on it before that.',
     kind: 'What it is',
     issued: 'Made out on',
     until: 'Valid until',

@@ -14,7 +14,7 @@ export const enPlan = {
     away: 'Away',
     paid: 'Paid',
     unpaid: 'not known yet',
-    sent: 'sent {{day}}',
+    sent: 'due {{day}}',
     inYear: 'When in the year',
     weekByWeek: 'How much of the {{weeks}} weeks',
     doubt_one: 'one day: {{doubt}}',

@@ -6,6 +6,11 @@ void i18next
   .use(initReactI18next)
   .init({ lng: 'en', resources: { en: { translation: en } }, interpolation: { escapeValue: false } });
 
+/** Whom people can call, as this office says it. */
+export function tellOffice(office: { telephone: string; hours: string }) {
+  i18next.addResources('en', 'translation', { 'help.number': office.telephone, 'help.hours': office.hours });
+}
+
 const EUROS = new Intl.NumberFormat('en', { style: 'currency', currency: 'EUR' });
 
 /** An amount of the case file as people read it: €25,125.00; a text that is none stays as it is. */

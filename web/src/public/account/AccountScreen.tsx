@@ -58,7 +58,7 @@ export function AccountScreen() {
           {now.payments.length > 0 && (
             <section>
               <h2 className="mb-2 text-xl">{t('payments.list')}</h2>
-              <PaymentList payments={now.payments} />
+              <PaymentList payments={now.payments} nowhere={!(now.whom || now.account || now.postalOrder)} />
             </section>
           )}
           <MyOverpayments claim={claim} />

@@ -1,6 +1,8 @@
+import i18next from 'i18next';
 import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
 import { useProgramme } from '../../api/programme';
 import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
@@ -40,6 +42,8 @@ export function ApplyScreen() {
   const go = useNavigate();
   const [kept, keep] = useKept<Unsaved>(`apply/${programme}`);
   const [faults, setFaults] = useState<Fault[]>([]);
+  /** What the office found on a page and told once: who cannot put it right now goes on all the same. */
+  const [seen, setSeen] = useState<Fault[]>([]);
   const saved = draft.data;
   const answers =
     saved && kept?.on === `${saved.id} ${saved.version}` ? kept.answers : (saved?.answers as Answers);
@@ -72,17 +76,20 @@ export function ApplyScreen() {
   const reached = Math.max(steps.indexOf(saved.chapter), steps.indexOf(chapter));
   const at = chapters.findIndex((each) => each.id === chapter);
   const part = chapters[at];
-  const wrong = part ? stillThere(faults, found(part.id)) : [];
+  const known = isSaved(saved, answers) ? saved.faults : [];
+  const wrong = part ? [...stillThere(faults, found(part.id)), ...ofOffice(known, part.id, seen)] : [];
   const address = (id: string) => `/apply/${programme}/${id}`;
   const goTo = (next: string, state: From = null, then = () => go(address(next), { state })) => {
     save.mutate(
       { answers, chapter: next },
       {
-        onSuccess: () => {
+        onSuccess: (now) => {
           keep(undefined);
           setFaults([]);
           window.scrollTo(0, 0);
-          then();
+          const told = part && next !== part.id ? ofOffice(now.faults, part.id) : [];
+          if (told.some((each) => !isAmong(seen, each))) setSeen([...seen, ...told]);
+          else then();
         },
       },
     );
@@ -94,7 +101,9 @@ export function ApplyScreen() {
       : isSaved(saved, answers)
         ? 'apply.saved'
         : 'apply.notSaved';
-  const open = chapters.flatMap((each) => found(each.id).map((fault) => ({ chapter: each.id, fault })));
+  const open = chapters.flatMap((each) =>
+    withOffice(found(each.id), ofOffice(saved.faults, each.id)).map((fault) => ({ chapter: each.id, fault })),
+  );
   return (
     <Page title={part?.title ?? t('apply.readTitle')}>
       <div className="grid gap-8 pb-16 lg:grid-cols-[1fr_21.25rem] lg:pb-0">
@@ -178,12 +187,11 @@ export function ApplyScreen() {
           estimate={planned?.estimate ?? saved.estimate}
           plan={planned?.plan}
           chapters={[
-            ...chapters.map(({ id, title }, i) => ({
-              id,
-              title,
-              done: i < reached && found(id).length === 0,
-            })),
-            { id: READ_BACK, title: t('apply.signTitle'), done: false },
+            ...chapters.map(({ id, title }, i) => {
+              const isRight = found(id).length === 0 && ofOffice(saved.faults, id).length === 0;
+              return { id, title, done: i < reached && isRight, open: i < reached && !isRight };
+            }),
+            { id: READ_BACK, title: t('apply.signTitle'), done: false, open: false },
           ]}
           now={chapter}
           onGo={(to) => goTo(to)}
@@ -191,6 +199,31 @@ export function ApplyScreen() {
       </div>
     </Page>
   );
+}
+
+/** What the office found in a chapter; of what was told already, where that is given. */
+function ofOffice(faults: Schemas['DraftFault'][], chapter: string, among?: Fault[]): Fault[] {
+  return faults
+    .filter((each) => each.chapter === chapter)
+    .map(({ path, label, sentence }) => ({
+      path,
+      label: label || contactLabel(path),
+      sentence,
+      whose: '',
+      code: 'missing' as const,
+    }))
+    .filter((each) => !among || isAmong(among, each));
+}
+
+const contactLabel = (path: string) => i18next.t(`contact.${path.split('/').at(-1) as 'phone'}`);
+
+function isAmong(faults: Fault[], one: Fault): boolean {
+  return faults.some((each) => each.path === one.path && each.sentence === one.sentence);
+}
+
+/** What is plain to see here comes first; the office may say the same in other words. */
+function withOffice(here: Fault[], office: Fault[]): Fault[] {
+  return here.length > 0 ? here : office;
 }
 
 /** What was found at saving and has not been put right since; what is being typed for the first time is left alone. */

@@ -84,6 +84,8 @@ export function ContactStep({ answers, onChange }: Props) {
         )}
         <div className="max-w-sm">
           <TextField
+            id="fact-contact/personNumber"
+            error={fault('contact/personNumber') ?? null}
             label={t('contact.personNumber')}
             hint={t('contact.personNumberHint')}
             inputMode="numeric"
@@ -95,7 +97,11 @@ export function ContactStep({ answers, onChange }: Props) {
       <section className="sheet mb-4 space-y-4 p-5">
         <h2 className="text-lg">{t('contact.title')}</h2>
         <p className="quiet">{t('contact.private')}</p>
-        <SafeContactFields contact={contact} onChange={(all) => change(all)} />
+        <SafeContactFields
+          contact={contact}
+          onChange={(all) => change(all)}
+          error={(field) => fault(field) ?? null}
+        />
       </section>
     </>
   );

@@ -2,8 +2,8 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { BESIDE, useMedia } from '../../components/useMedia';
 
-/** A part of the application as the list of what was told shows it. */
-export type Told = { id: string; title: string; done: boolean };
+/** A part of the application as the list of what was told shows it; one that was seen is done, or something in it is open. */
+export type Told = { id: string; title: string; done: boolean; open: boolean };
 
 type Props = {
   estimate: Schemas['Estimate'];
@@ -23,14 +23,16 @@ export function SoFar({ estimate, plan, chapters, now, onGo }: Props) {
         <ul className="mt-2">
           {chapters.map((each) => (
             <li key={each.id} className="flex min-h-11 items-center gap-2">
-              <span aria-hidden="true" className="w-4 text-success">
-                {each.id === now ? '→' : each.done ? '✓' : ''}
+              <span aria-hidden="true" className={`w-4 ${each.open ? 'text-warning' : 'text-success'}`}>
+                {each.id === now ? '→' : each.done ? '✓' : each.open ? '◈' : ''}
               </span>
               <span className={`flex-1 ${each.id === now ? 'font-semibold' : each.done ? '' : 'quiet'}`}>
                 {each.title}
-                {each.done && <span className="sr-only">, {t('apply.done')}</span>}
+                {(each.done || each.open) && (
+                  <span className="sr-only">, {t(each.done ? 'apply.done' : 'apply.stillOpen')}</span>
+                )}
               </span>
-              {each.done && each.id !== now && (
+              {(each.done || each.open) && each.id !== now && (
                 <button
                   type="button"
                   aria-label={`${t('apply.see')}: ${each.title}`}
@@ -77,17 +79,16 @@ function EstimateNow({ estimate }: { estimate: Schemas['Estimate'] }) {
       aria-live="polite"
     >
       <details>
-        <summary className="flex min-h-14 cursor-pointer items-center gap-3 px-5 py-2">
-          <span className="min-w-0 flex-1">
-            <span className="quiet block text-sm">{t('apply.soFar')}</span>
-            <span className="told block text-lg">{estimate.headline}</span>
-            <span className="block text-[0.9375rem]">{estimate.detail}</span>
+        <summary className="flex min-h-12 cursor-pointer items-center gap-3 px-5">
+          <span className="min-w-0 flex-1 truncate">
+            <span className="quiet text-sm">{t('apply.soFar')} </span>
+            <span className="told">{estimate.headline}</span>
           </span>
-          {estimate.because.length > 0 && (
-            <span className="font-semibold text-primary">{t('apply.why')}</span>
-          )}
+          <span className="font-semibold text-primary">{t('apply.why')}</span>
         </summary>
-        <div className="max-h-[50vh] overflow-auto px-5 pb-4">
+        <div className="max-h-[50vh] overflow-auto px-5 pb-4 text-[0.9375rem]">
+          <p className="told text-lg">{estimate.headline}</p>
+          <p className="mt-1">{estimate.detail}</p>
           <Sentences of={estimate.because} />
         </div>
       </details>

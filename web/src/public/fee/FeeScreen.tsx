@@ -49,6 +49,7 @@ export function FeeScreen() {
               <span aria-hidden="true">{SHAPE[fee.data.state]} </span>
               {t(`fee.state.${fee.data.state}`, { date: dateText(fee.data.payBy) })}
             </p>
+            {fee.data.refused && <p className="mt-1 font-semibold text-error">{t('fee.refused')}</p>}
             {fee.data.notOwed.map((each) => (
               <p key={each.amount} className="mt-1">
                 {t(each.isBack ? 'fee.wentBack' : 'fee.goesBack', { amount: amountText(each.amount) })}

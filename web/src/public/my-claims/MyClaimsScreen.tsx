@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { useMyClaims } from '../../claim/useMyClaims';
-import { Wanted } from '../../claim/Wanted';
+import { isWantedAt, Wanted } from '../../claim/Wanted';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
@@ -57,11 +57,7 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
     onSuccess: () => queries.invalidateQueries({ queryKey: ['my'] }),
   });
   const edge =
-    claim.wanted || claim.papersWanted > 0
-      ? 'border-s-warning'
-      : claim.hasLetter
-        ? 'border-s-success'
-        : 'border-s-primary';
+    claim.wanted.length > 0 ? 'border-s-warning' : claim.hasLetter ? 'border-s-success' : 'border-s-primary';
   return (
     <article className={`sheet border-s-4 p-5 ${edge}`}>
       <h2 className="text-xl">{claim.programme}</h2>
@@ -74,7 +70,7 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
           {line}
         </p>
       ))}
-      {claim.hasFee && claim.wantedAt !== 'fee' && <WhereItIs claim={claim.id} />}
+      {claim.hasFee && !isWantedAt(claim, 'fee') && <WhereItIs claim={claim.id} />}
       <Wanted claim={claim} />
       {claim.hasLetter && claim.state !== 'WITHDRAWN' && <p className="mt-3 max-w-prose">{t('my.object')}</p>}
       <Problem of={withdraw.error} />
@@ -84,12 +80,12 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {t('my.letter')}
           </Link>
         )}
-        {claim.canWithdraw && (
+        {claim.canWithdraw && !isWantedAt(claim, 'papers') && (
           <Link to={`/my/${claim.id}/papers`} className="inline-flex min-h-11 items-center">
             {t('my.papers')}
           </Link>
         )}
-        {claim.showsIdentity && claim.wantedAt !== 'identity' && (
+        {claim.showsIdentity && !isWantedAt(claim, 'identity') && (
           <Link to={`/my/${claim.id}/identity`} className="inline-flex min-h-11 items-center">
             {t('my.identity')}
           </Link>
@@ -99,17 +95,17 @@ function MyClaim({ claim }: { claim: Schemas['MyClaim'] }) {
             {t('my.days')}
           </Link>
         )}
-        {claim.tellsHours && claim.wantedAt !== 'hours' && (
+        {claim.tellsHours && !isWantedAt(claim, 'hours') && (
           <Link to={`/my/${claim.id}/hours`} className="inline-flex min-h-11 items-center">
             {t('my.hours')}
           </Link>
         )}
-        {claim.asksOthers && (
+        {claim.asksOthers && !isWantedAt(claim, 'others') && (
           <Link to={`/my/${claim.id}/others`} className="inline-flex min-h-11 items-center">
             {t('my.others')}
           </Link>
         )}
-        {claim.hasFee && claim.wantedAt !== 'fee' && (
+        {claim.hasFee && !isWantedAt(claim, 'fee') && (
           <Link to={`/my/${claim.id}/fee`} className="inline-flex min-h-11 items-center">
             {t('my.fee')}
           </Link>

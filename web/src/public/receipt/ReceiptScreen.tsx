@@ -25,7 +25,7 @@ export function ReceiptScreen() {
     [t('apply.receiptReceived'), dateText(claim.receivedOn)],
     [t('apply.receiptDue'), dateText(claim.decideBy)],
   ];
-  const wanted = Boolean(claim.wanted) || claim.papersWanted > 0;
+  const wanted = claim.wanted.length > 0;
   return (
     <Page title={t('apply.receiptTitle')}>
       <section className="sheet max-w-2xl border-s-4 border-s-success p-6">

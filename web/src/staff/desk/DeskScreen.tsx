@@ -31,6 +31,20 @@ const TAB_OF: Partial<Record<Schemas['Obstacle']['kind'], Tab>> = {
   MESSAGE: 'messages',
 };
 
+/** The headings of what is dealt with beside the facts. */
+const SECTION_OF: Partial<Record<Schemas['Obstacle']['kind'], string>> = {
+  PAPERS_CAME: 'evidence',
+  PAPERS_WANTED: 'evidence',
+  FIX_LIST: 'rounds',
+  MORE_TIME: 'more-time',
+};
+
+function reveal(heading: string) {
+  const at = document.getElementById(heading);
+  at?.scrollIntoView({ block: 'nearest' });
+  at?.focus({ preventScroll: true });
+}
+
 const NOTHING: Open = {
   settling: undefined,
   settlingAll: false,
@@ -130,17 +144,22 @@ function DeskOf({ claim }: { claim: string }) {
   }
   const leadTo = (isMeant: (path: string) => boolean) => {
     const fact = desk.facts.flatMap((group) => group.facts).find((each) => isMeant(each.path));
-    if (!fact) return;
     setTab('facts');
-    choose(fact.path);
+    if (fact) choose(fact.path);
   };
   const goTo = (obstacle: Schemas['Obstacle']) => {
-    const at = TAB_OF[obstacle.kind];
-    if (at) setTab(at);
-    else leadTo((path) => path === obstacle.path);
-    if (obstacle.kind === 'MATCH') go(`/claims/${claim}/household`);
+    const { kind, path } = obstacle;
     const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
-    if (obstacle.kind === 'PAPERS_CAME' && came) show(came.id);
+    if (kind === 'MATCH' || kind === 'OTHER_CLAIM') go(`/claims/${claim}/household`);
+    else if (kind === 'PAPERS_CAME' && came) show(came.id);
+    else if (kind in SECTION_OF) {
+      setTab('facts');
+      // the tab is drawn first
+      setTimeout(() => reveal(SECTION_OF[kind] as string));
+    } else if (kind in TAB_OF) {
+      setTab(TAB_OF[kind] as Tab);
+      setTimeout(() => document.querySelector<HTMLElement>('[role=tab][aria-selected=true]')?.focus());
+    } else leadTo((fact) => fact === path || fact.startsWith(`${path}/`) || path.startsWith(`${fact}/`));
   };
   const isDone = Boolean(desk.past.decision) || desk.strip.state === 'WITHDRAWN';
   const failed =

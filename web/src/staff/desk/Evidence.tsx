@@ -41,7 +41,7 @@ export function Evidence({ work, canWork, open, onOpen, onAsk }: Props) {
   if (items.length === 0) return null;
   return (
     <section className="p-3 pt-0" aria-labelledby="evidence">
-      <h2 id="evidence" className="!font-sans text-sm">
+      <h2 id="evidence" tabIndex={-1} className="!font-sans text-sm">
         {t('desk.evidence')}
       </h2>
       <Problem of={work.evidence.error ?? work.waive.error} />

@@ -12,7 +12,7 @@ export function MoreTime({ asked, onAnswer }: Props) {
   if (!asked) return null;
   return (
     <section className="border-b-2 border-warning bg-base-200/60 p-4" aria-labelledby="more-time">
-      <h2 id="more-time" className="text-lg">
+      <h2 id="more-time" tabIndex={-1} className="text-lg">
         {t('time.title', { count: asked.days })}
       </h2>
       <p className="mt-1">“{asked.why}”</p>

@@ -73,6 +73,7 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
           )}
           <PaymentList
             payments={now.payments}
+            nowhere={!(now.account || now.postalOrder)}
             act={(payment) =>
               payment.state === 'QUESTIONED' &&
               desk.may.write && (

@@ -11,7 +11,7 @@ export function Rounds({ asking: { fixLists, answers } }: { asking: Schemas['Ask
   if (sent.length === 0) return null;
   return (
     <section className="border-t border-base-300 px-4 py-3" aria-labelledby="rounds">
-      <h2 id="rounds" className="!font-sans text-sm">
+      <h2 id="rounds" tabIndex={-1} className="!font-sans text-sm">
         {t('rounds.title')}
       </h2>
       {sent.map((list, at) => (

@@ -78,7 +78,7 @@ public class CertificateStoryTest {
         press("Save and go on");
         phone.getByLabel("How many copies?").fill("2");
         phone.getByLabel("How do you want to get it?").selectOption("DESK");
-        phone.getByLabel("Who fetches it?").selectOption("HOLDER");
+        phone.getByLabel("Who comes for it?").selectOption("HOLDER");
         press("Save and go on");
     }
 

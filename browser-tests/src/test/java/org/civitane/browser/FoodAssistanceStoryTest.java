@@ -85,7 +85,7 @@ public class FoodAssistanceStoryTest {
     void motherSendsAPhotoAndIsToldWhatIsNoPaper() throws Exception {
         Page page = mother.page();
         page.navigate("/my");
-        assertThat(page.getByText("Wanted from you: 3 kinds of papers, so that we can decide by"))
+        assertThat(page.getByText("Please send 3 papers by"))
                 .isVisible();
         page.getByText("Send the papers").click();
         assertThat(page.getByText("An identity document of Ylva Tindvåg")).isVisible();
@@ -168,7 +168,7 @@ public class FoodAssistanceStoryTest {
     @Test(dependsOnMethods = "caseworkerDecidesAndTheLetterSaysHowMuch")
     void motherTellsWhereTheMoneyGoesAndSeesWhatIsPaidWhen() {
         Page page = mother.page();
-        assertThat(page.getByText("Wanted from you: the account that we pay to"))
+        assertThat(page.getByText("which account we pay to"))
                 .isVisible();
         page.getByText("Tell us the account").click();
         page.getByLabel("Account number (IBAN)").fill("XH00 1204 0000 0000 0012");

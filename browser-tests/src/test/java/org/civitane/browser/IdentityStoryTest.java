@@ -164,7 +164,7 @@ public class IdentityStoryTest {
                 .click();
         button(computer, "Begin");
         button(computer, "I am not sure");
-        assertThat(computer.getByText("0800 20 10 20")).isVisible();
+        assertThat(computer.getByRole(AriaRole.MAIN).getByText("+999 555 0100")).isVisible();
         assertThat(computer.getByText("The last day to answer stays")).isVisible();
         button(computer, "Yes, I filed this");
         computer.getByText("Take the pictures with your phone instead").click();

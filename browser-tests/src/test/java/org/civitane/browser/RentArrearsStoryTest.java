@@ -141,7 +141,7 @@ public class RentArrearsStoryTest {
     @Test(dependsOnMethods = "caseworkerSettlesTheMonthThatDiffersAndDecides")
     void theMoneyIsBookedAndTheTenantSeesIt() {
         phone.navigate("/my");
-        assertThat(phone.getByText("Wanted from you: the account that we pay to"))
+        assertThat(phone.getByText("which account we pay to"))
                 .hasCount(0);
         phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Payments"))
                 .click();

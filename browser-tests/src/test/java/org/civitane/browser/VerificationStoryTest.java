@@ -153,7 +153,7 @@ public class VerificationStoryTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("This was not me"))
                 .click();
         page.getByText("I am sure: this was not me").click();
-        assertThat(page.getByText("Everything under your name is stopped").first())
+        assertThat(page.getByText("What was sent from this account is stopped").first())
                 .isVisible();
         assertThat(page.getByText("M-" + number)).isVisible();
         assertThat(Civitane.violations(page)).isEmpty();

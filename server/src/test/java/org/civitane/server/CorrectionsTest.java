@@ -109,7 +109,7 @@ public class CorrectionsTest extends ServerTest {
         assertThat(answer(Map.of(BORN, "2016-06-30")).open()).isEqualTo(1);
         ClaimView now = claims.claim(claim.id());
         assertThat(now.state()).isEqualTo(ClaimState.WAITING);
-        assertThat(inWords(now.waiting().orElseThrow().what())).contains("one point");
+        assertThat(inWords(now.waiting().orElseThrow().what())).contains("one question");
         assertThat(claims.newestEdition(now)).contains("2016-06-30");
         FixList list = lists.newest(claim.id()).orElseThrow();
         assertThat(list.points())

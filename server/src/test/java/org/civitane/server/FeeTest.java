@@ -51,8 +51,10 @@ public class FeeTest extends CertificateStories {
         ClaimView claim = granted();
         did(payPage(claim), "refuse");
         assertThat(fee(claim).path("state").asString()).isEqualTo("OPEN");
+        assertThat(fee(claim).path("refused").asBoolean()).isTrue();
         did(payPage(claim), "pay");
         assertThat(fee(claim).path("state").asString()).isEqualTo("PAID");
+        assertThat(fee(claim).path("refused").asBoolean()).isFalse();
         assertThat(answer(post("/api/my/claims/" + claim.id() + "/fee/pay").with(csrf()), applicant)
                         .getStatus())
                 .isEqualTo(409);

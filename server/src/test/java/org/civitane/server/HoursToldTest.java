@@ -38,7 +38,12 @@ public class HoursToldTest extends HoursToldStory {
                 .containsExactly("0", "8", "0", "0", "0");
         assertThat(mine.path("weeks").path(WEEKS - 1).path("canTell").asBoolean())
                 .isFalse();
-        assertThat(answer(get("/api/my/claims")).path(0).path("wantedAt").asString())
+        assertThat(answer(get("/api/my/claims"))
+                        .path(0)
+                        .path("wanted")
+                        .path(0)
+                        .path("at")
+                        .asString())
                 .isEqualTo("hours");
     }
 

@@ -31,6 +31,9 @@ import org.civitane.core.reasoning.Wording;
 public interface Programme<C extends CaseFile> {
     int DAYS_TO_LOOK = 5;
 
+    /** Business days that are left at least to find papers. */
+    int DAYS_TO_FIND = 2;
+
     /** The programme's name in case files, such as {@code school-meals}. */
     String id();
 
@@ -158,14 +161,24 @@ public interface Programme<C extends CaseFile> {
 
     /**
      * By when the papers of a claim are wanted: five business days before it is to be decided, so that they can be
-     * looked at, but never before it was received.
+     * looked at. Where that leaves nobody the time to find them it is two business days after it was received, or the
+     * last business day before it is to be decided.
      */
     default LocalDate papersWantedBy(LocalDate receivedOn, LocalDate dueBy) {
-        LocalDate day = dueBy;
-        for (int i = 0; i < DAYS_TO_LOOK; i++) {
-            day = BusinessCalendar.rolledBack(day.minusDays(1));
-        }
+        LocalDate usual = before(dueBy, DAYS_TO_LOOK);
+        LocalDate found = BusinessCalendar.plusBusinessDays(receivedOn, DAYS_TO_FIND);
+        LocalDate last = before(dueBy, 1);
+        LocalDate soonest = found.isAfter(last) ? last : found;
+        LocalDate day = usual.isBefore(soonest) ? soonest : usual;
         return day.isBefore(receivedOn) ? receivedOn : day;
+    }
+
+    private static LocalDate before(LocalDate day, int businessDays) {
+        LocalDate before = day;
+        for (int i = 0; i < businessDays; i++) {
+            before = BusinessCalendar.rolledBack(before.minusDays(1));
+        }
+        return before;
     }
 
     /** How often, and by how much, a date set for the applicant may be extended (rulebook 0.3). */

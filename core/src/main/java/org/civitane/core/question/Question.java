@@ -17,6 +17,7 @@ import org.civitane.core.casefile.Relationship;
  * @param parts what is asked within it: of each person, in each line, in a record, or once a {@code GROUP} is answered
  *     with yes
  * @param notOf people who are not asked it, by what they are to the applicant
+ * @param otherwise the answer that stands when {@code when} keeps it from being asked; nothing stands without one
  */
 public record Question(
         String path,
@@ -25,7 +26,8 @@ public record Question(
         List<String> options,
         Optional<When> when,
         List<Question> parts,
-        Set<Relationship> notOf) {
+        Set<Relationship> notOf,
+        Optional<String> otherwise) {
     /** How many months {@link Widget#MONTHS} goes back. */
     public static final int MONTHS_BACK = 12;
 
@@ -103,7 +105,7 @@ public record Question(
     }
 
     public static Question of(String path, Widget widget) {
-        return new Question(path, widget, true, List.of(), Optional.empty(), List.of(), Set.of());
+        return new Question(path, widget, true, List.of(), Optional.empty(), List.of(), Set.of(), Optional.empty());
     }
 
     /**
@@ -119,27 +121,32 @@ public record Question(
                 List.of(String.valueOf(years)),
                 Optional.empty(),
                 List.of(of("from", Widget.DATE), of("to", Widget.DATE).optional()),
-                Set.of());
+                Set.of(),
+                Optional.empty());
     }
 
     /** A choice among the constants of an enumeration. */
     public static <E extends Enum<E>> Question choice(String path, Class<E> options) {
-        return new Question(path, Widget.CHOICE, true, names(options), Optional.empty(), List.of(), Set.of());
+        return new Question(
+                path, Widget.CHOICE, true, names(options), Optional.empty(), List.of(), Set.of(), Optional.empty());
     }
 
     /** A choice among some codes. */
     public static Question choice(String path, List<String> options) {
-        return new Question(path, Widget.CHOICE, true, options, Optional.empty(), List.of(), Set.of());
+        return new Question(
+                path, Widget.CHOICE, true, options, Optional.empty(), List.of(), Set.of(), Optional.empty());
     }
 
     /** Any number of the constants of an enumeration. */
     public static <E extends Enum<E>> Question several(String path, Class<E> options) {
-        return new Question(path, Widget.SEVERAL, false, names(options), Optional.empty(), List.of(), Set.of());
+        return new Question(
+                path, Widget.SEVERAL, false, names(options), Optional.empty(), List.of(), Set.of(), Optional.empty());
     }
 
     /** A tick that answers no: the fact holds unless it is ticked. */
     public static Question tickedForNo(String path) {
-        return new Question(path, Widget.YES_NO, false, List.of("false"), Optional.empty(), List.of(), Set.of());
+        return new Question(
+                path, Widget.YES_NO, false, List.of("false"), Optional.empty(), List.of(), Set.of(), Optional.empty());
     }
 
     /**
@@ -148,7 +155,15 @@ public record Question(
      * @param lists paths of lists of months beside this one
      */
     public static Question months(String path, Question value, String... lists) {
-        return new Question(path, Widget.MONTHS, false, List.of(lists), Optional.empty(), List.of(value), Set.of());
+        return new Question(
+                path,
+                Widget.MONTHS,
+                false,
+                List.of(lists),
+                Optional.empty(),
+                List.of(value),
+                Set.of(),
+                Optional.empty());
     }
 
     private static <E extends Enum<E>> List<String> names(Class<E> options) {
@@ -157,20 +172,25 @@ public record Question(
 
     /** This question with parts asked within it. */
     public Question asking(Question... within) {
-        return new Question(path, widget, required, options, when, List.of(within), notOf);
+        return new Question(path, widget, required, options, when, List.of(within), notOf, otherwise);
     }
 
     public Question optional() {
-        return new Question(path, widget, false, options, when, parts, notOf);
+        return new Question(path, widget, false, options, when, parts, notOf, otherwise);
     }
 
     public Question onlyWhen(String otherPath, String... oneOf) {
         When condition = new When(otherPath, List.of(oneOf));
-        return new Question(path, widget, required, options, Optional.of(condition), parts, notOf);
+        return new Question(path, widget, required, options, Optional.of(condition), parts, notOf, otherwise);
+    }
+
+    /** This question, whose answer is this one where it is not asked. */
+    public Question otherwise(String answer) {
+        return new Question(path, widget, required, options, when, parts, notOf, Optional.of(answer));
     }
 
     /** This question, which is not asked of people who are one of these to the applicant. */
     public Question notOf(Relationship... relationships) {
-        return new Question(path, widget, required, options, when, parts, Set.of(relationships));
+        return new Question(path, widget, required, options, when, parts, Set.of(relationships), otherwise);
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.civitane.core.amount.Money;
 import org.civitane.core.amount.Percent;
+import org.civitane.core.calendar.Quarter;
 
 /** A figure or verdict as a determination and its working carry it. Immutable; equal values are equal results. */
 public sealed interface Value {
@@ -26,6 +27,9 @@ public sealed interface Value {
 
     /** A calendar month. */
     record Month(YearMonth month) implements Value {}
+
+    /** A quarter of a calendar year. */
+    record QuarterYear(Quarter quarter) implements Value {}
 
     /** Yes or no. */
     record Flag(boolean holds) implements Value {
@@ -85,6 +89,10 @@ public sealed interface Value {
 
     static Value of(YearMonth month) {
         return new Month(month);
+    }
+
+    static Value of(Quarter quarter) {
+        return new QuarterYear(quarter);
     }
 
     static Value of(boolean holds) {

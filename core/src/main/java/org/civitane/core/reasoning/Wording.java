@@ -17,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.civitane.core.amount.Money;
+import org.civitane.core.calendar.Quarter;
 
 /**
  * The texts of one programme in one language: sentences for the steps of its working, its words and its questions.
@@ -25,11 +26,16 @@ import org.civitane.core.amount.Money;
  * one and for several, {@code {unitSize|person|people}} becomes "1 person" or "4 people". What stands in square brackets
  * is left out of a step's sentence where a figure in it came to nothing: {@code [ less {medical}]}. A step whose result
  * is yes or no has its texts under {@code <code>.true} and {@code <code>.false}.
+ *
+ * <p>Texts speak to the person concerned. Where one does, {@code <key>.about} says the same about them, for whoever
+ * works on their claim.
  */
 public final class Wording {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)(?:\\|([^|{}]*)\\|([^|{}]*))?}");
 
     private static final Pattern IF_ANY = Pattern.compile("\\[([^\\[\\]]*)]");
+
+    private static final String ABOUT = ".about";
 
     private static final Currency EURO = Currency.getInstance("EUR");
 
@@ -39,17 +45,20 @@ public final class Wording {
     private final ResourceBundle shared;
     private final Locale locale;
     private final Map<String, String> names;
+    private final Reader reader;
 
-    private Wording(ResourceBundle texts, ResourceBundle shared, Locale locale, Map<String, String> names) {
+    private Wording(
+            ResourceBundle texts, ResourceBundle shared, Locale locale, Map<String, String> names, Reader reader) {
         this.texts = texts;
         this.shared = shared;
         this.locale = locale;
         this.names = Map.copyOf(names);
+        this.reader = reader;
     }
 
     /** The texts of a bundle over the words all programmes share; English where the language asked for has none. */
     public static Wording of(String bundle, Locale locale) {
-        return new Wording(load(bundle, locale), load(SHARED, locale), locale, Map.of());
+        return new Wording(load(bundle, locale), load(SHARED, locale), locale, Map.of(), Reader.CONCERNED);
     }
 
     private static ResourceBundle load(String bundle, Locale locale) {
@@ -63,12 +72,19 @@ public final class Wording {
      * @param namesById a member's id to what they are called
      */
     public Wording naming(Map<String, String> namesById) {
-        return new Wording(texts, shared, locale, namesById);
+        return new Wording(texts, shared, locale, namesById, reader);
+    }
+
+    /** The same texts, as this reader reads them. */
+    public Wording readBy(Reader other) {
+        return new Wording(texts, shared, locale, names, other);
     }
 
     /** @throws MissingResourceException when there is no such text */
     public String text(String key) {
-        return holder(key).getString(key);
+        String about = key + ABOUT;
+        String read = reader == Reader.OFFICE && has(about) ? about : key;
+        return holder(read).getString(read);
     }
 
     /** The text of a key, or {@code otherwise} when there is none. */
@@ -129,6 +145,7 @@ public final class Wording {
             case Value.Word word -> shown(word.text());
             case Value.Day day -> shown(day.date());
             case Value.Month month -> shown(month.month());
+            case Value.QuarterYear quarter -> shown(quarter.quarter());
             case Value.Flag flag -> textOr("word." + flag.holds(), String.valueOf(flag.holds()));
             case Value.Decimal decimal -> decimal.number().toPlainString();
             case Value.Row row -> shown(row.values());
@@ -167,6 +184,11 @@ public final class Wording {
     /** A month as people read it: {@code December 2026}. */
     public String shown(YearMonth month) {
         return DateTimeFormatter.ofPattern("MMMM uuuu", locale).format(month);
+    }
+
+    /** A quarter as people read it: {@code October to December 2025}. */
+    public String shown(Quarter quarter) {
+        return text("quarter." + quarter.number()) + " " + quarter.year();
     }
 
     private String shown(List<Value> values) {

@@ -72,6 +72,7 @@ public final class Determined {
             case Value.Word word -> word.text();
             case Value.Day day -> day.date().toString();
             case Value.Month month -> month.month().toString();
+            case Value.QuarterYear quarter -> quarter.quarter().toString();
             case Value.Flag flag -> String.valueOf(flag.holds());
             case Value.Decimal decimal -> decimal.number().toPlainString();
             case Value.Row row ->

@@ -50,6 +50,7 @@ public final class Values {
             case Value.Word word -> json.writeString(word.text());
             case Value.Day day -> json.writeString(day.date().toString());
             case Value.Month month -> json.writeString(month.month().toString());
+            case Value.QuarterYear quarter -> json.writeString(quarter.quarter().toString());
             case Value.Flag flag -> json.writeBoolean(flag.holds());
             case Value.Decimal decimal -> json.writeString(decimal.number().toPlainString());
             case Value.Row row -> {

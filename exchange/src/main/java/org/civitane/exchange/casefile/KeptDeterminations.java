@@ -47,6 +47,7 @@ public final class KeptDeterminations {
         @JsonSubTypes.Type(value = Value.Word.class, name = "word"),
         @JsonSubTypes.Type(value = Value.Day.class, name = "day"),
         @JsonSubTypes.Type(value = Value.Month.class, name = "month"),
+        @JsonSubTypes.Type(value = Value.QuarterYear.class, name = "quarter"),
         @JsonSubTypes.Type(value = Value.Flag.class, name = "flag"),
         @JsonSubTypes.Type(value = Value.Decimal.class, name = "decimal"),
         @JsonSubTypes.Type(value = Value.Row.class, name = "row"),

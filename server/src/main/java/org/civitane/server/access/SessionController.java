@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.server.platform.Office;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.standins.Simulated;
@@ -33,6 +34,7 @@ class SessionController {
     private final SecondFactors factors;
     private final Mailbox mailbox;
     private final BoundTokens tokens;
+    private final Office office;
     private final boolean simulated;
 
     SessionController(
@@ -41,12 +43,14 @@ class SessionController {
             SecondFactors factors,
             Mailbox mailbox,
             BoundTokens tokens,
+            Office office,
             Environment environment) {
         this.accounts = accounts;
         this.entrance = entrance;
         this.factors = factors;
         this.mailbox = mailbox;
         this.tokens = tokens;
+        this.office = office;
         this.simulated = environment.matchesProfiles(Simulated.PROFILE);
     }
 
@@ -58,6 +62,7 @@ class SessionController {
      * @param simulated whether the outside services of this server are simulated
      * @param mailbox where what simulated mail would have carried can be read; empty where mail is carried
      * @param keys whether single letters do something at the desk
+     * @param office whom people can call instead of doing it here
      * @param step what is still to be shown by whoever gave their password and is not signed in yet
      */
     record Session(
@@ -68,6 +73,7 @@ class SessionController {
             boolean simulated,
             String mailbox,
             boolean keys,
+            Office office,
             Optional<Step> step) {}
 
     /**
@@ -92,7 +98,7 @@ class SessionController {
             @AuthenticationPrincipal @Nullable SignedIn who, HttpServletRequest request, HttpServletResponse response) {
         tokens.tell(request, response);
         return who == null
-                ? new Session(null, null, null, null, simulated, mailbox.address(), true, Optional.empty())
+                ? new Session(null, null, null, null, simulated, mailbox.address(), true, office, Optional.empty())
                 : of(who);
     }
 
@@ -130,7 +136,8 @@ class SessionController {
     /** Whoever is halfway in is nobody yet, and is told what to show. */
     Session of(SignedIn who) {
         if (who.role() == Role.HALFWAY) {
-            return new Session(null, null, null, null, simulated, mailbox.address(), true, Optional.of(step(who)));
+            return new Session(
+                    null, null, null, null, simulated, mailbox.address(), true, office, Optional.of(step(who)));
         }
         boolean keys = accounts.keys(who.account());
         return new Session(
@@ -141,6 +148,7 @@ class SessionController {
                 simulated,
                 mailbox.address(),
                 keys,
+                office,
                 Optional.empty());
     }
 

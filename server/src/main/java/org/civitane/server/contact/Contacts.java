@@ -3,9 +3,11 @@ package org.civitane.server.contact;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.civitane.core.person.PersonNumber;
 import org.civitane.server.access.OtherAddresses;
 import org.civitane.server.access.SignedIn;
@@ -80,8 +82,14 @@ public class Contacts {
         return read(said, false);
     }
 
-    private Contact read(JsonNode said, boolean unlessSaid) {
-        Contact contact = new Contact(
+    private static Contact read(JsonNode said, boolean unlessSaid) {
+        Contact contact = contact(said, unlessSaid);
+        check(contact);
+        return contact;
+    }
+
+    private static Contact contact(JsonNode said, boolean unlessSaid) {
+        return new Contact(
                 text(said, "street"),
                 text(said, "houseNumber"),
                 text(said, "postCode"),
@@ -95,8 +103,6 @@ public class Contacts {
                 text(said, "safeName"),
                 text(said, "safeTime"),
                 text(said, "language"));
-        check(contact);
-        return contact;
     }
 
     /**
@@ -183,24 +189,38 @@ public class Contacts {
         return contact;
     }
 
-    private void check(Contact contact) {
-        refuse(contact.email(), EMAIL, "email");
-        refuse(contact.phone(), PHONE, "phone");
-        refuse(contact.postCode(), POST_CODE, "postCode");
-        refuse(contact.language(), LANGUAGE, "language");
-        if (!contact.personNumber().isEmpty() && !PersonNumber.isValid(contact.personNumber())) {
-            throw Problem.invalid("contact/personNumber", Phrase.of("contact.bad.personNumber"));
-        }
-        boolean halfAnAddress = contact.street().isEmpty() != contact.postCode().isEmpty();
-        if (halfAnAddress) {
-            throw Problem.invalid("contact/street", Phrase.of("contact.bad.street"));
-        }
+    /** Names of the parts of what an applicant said of how to reach them that cannot stand, all at once. */
+    public static List<String> wrongIn(JsonNode said) {
+        return wrongIn(contact(said, false));
     }
 
-    private void refuse(String text, Pattern shape, String field) {
-        if (!text.isEmpty() && !shape.matcher(text).matches()) {
-            throw Problem.invalid("contact/" + field, Phrase.of("contact.bad." + field));
-        }
+    /** What is said to someone about a part of a contact that cannot stand. */
+    public static Phrase aboutWrong(String part) {
+        return Phrase.of("contact.bad." + part);
+    }
+
+    private static void check(Contact contact) {
+        wrongIn(contact).stream().findFirst().ifPresent(part -> {
+            throw Problem.invalid("contact/" + part, aboutWrong(part));
+        });
+    }
+
+    private static List<String> wrongIn(Contact contact) {
+        boolean badNumber = !contact.personNumber().isEmpty() && !PersonNumber.isValid(contact.personNumber());
+        boolean halfAnAddress = contact.street().isEmpty() != contact.postCode().isEmpty();
+        return Stream.of(
+                        unlike(contact.email(), EMAIL, "email"),
+                        unlike(contact.phone(), PHONE, "phone"),
+                        unlike(contact.postCode(), POST_CODE, "postCode"),
+                        unlike(contact.language(), LANGUAGE, "language"),
+                        badNumber ? "personNumber" : "",
+                        halfAnAddress ? "street" : "")
+                .filter(part -> !part.isEmpty())
+                .toList();
+    }
+
+    private static String unlike(String text, Pattern shape, String part) {
+        return text.isEmpty() || shape.matcher(text).matches() ? "" : part;
     }
 
     private static String text(JsonNode said, String field) {

@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Set;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.Act;
+import org.civitane.core.reasoning.Reader;
 import org.civitane.server.access.Accounts;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.platform.AgencyClock;
-import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 
@@ -103,7 +104,12 @@ class DeskStrip {
             case WAITING, SIGNING ->
                 claim.waiting()
                         .map(wait -> texts.say(
-                                "desk.waiting." + wait.on(), wait.what(), DayText.full(wait.until()), wait.then()))
+                                Phrase.of(
+                                        "desk.waiting." + wait.on(),
+                                        wait.what(),
+                                        Phrase.full(wait.until()),
+                                        wait.then()),
+                                Reader.OFFICE))
                         .orElse("");
             case READY ->
                 texts.say(

@@ -2,6 +2,7 @@ package org.civitane.server.desk;
 
 import java.util.List;
 import java.util.UUID;
+import org.civitane.core.reasoning.Reader;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.corrections.FixLists;
@@ -46,7 +47,7 @@ class DeskView {
         DayStanding.Now stands = standing.now(id);
         ClaimView claim = stands.claim();
         Situation now = stands.situation();
-        Run run = now.run();
+        Run run = now.run().readBy(Reader.OFFICE);
         List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(now) : List.of();
         return new Desk(
                 claim.id(),

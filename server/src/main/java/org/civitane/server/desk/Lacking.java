@@ -5,6 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
+import org.civitane.core.programme.Programme;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.determinations.Run;
@@ -34,7 +36,7 @@ final class Lacking {
         boolean askable = !lack.beforehand() && ASKED_HERE.contains(lack.from());
         return new Obstacle(
                 Obstacle.Weight.ANSWER,
-                Obstacle.Kind.MISSING,
+                kind(lack.factOf(code), lack.from(), run.programme()),
                 title,
                 lacking(run, "missing." + key + ".detail", "missing.from." + lack.from(), places),
                 Phrase.NOTHING,
@@ -46,6 +48,20 @@ final class Lacking {
                                 lacking(run, "ask." + key, "ask.other", places),
                                 lacking(run, "good." + key, "good.other", places)))
                         : Optional.empty());
+    }
+
+    /** By where it is dealt with: what is found out, and not said, is no row of facts. */
+    private static Obstacle.Kind kind(FactPath path, SaidBy from, Programme<?> programme) {
+        if (programme.identityFact().map(FactPath::of).filter(path::equals).isPresent()) {
+            return Obstacle.Kind.IDENTITY;
+        }
+        if (programme.policeFact().map(FactPath::of).filter(path::equals).isPresent()) {
+            return Obstacle.Kind.REGISTER;
+        }
+        return switch (from) {
+            case CO_SIGNER, THIRD_PARTY -> Obstacle.Kind.OTHERS;
+            case APPLICANT, REGISTER, AGENCY -> Obstacle.Kind.MISSING;
+        };
     }
 
     /** Someone else was asked for it. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.programme.Outcome;
+import org.civitane.core.reasoning.Reader;
 import org.civitane.core.reasoning.Value;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Plan;
@@ -39,7 +40,7 @@ class Outcomes {
     Desk.Result of(Run run) {
         List<Outcome> outcomes = run.determination().outcomes();
         return new Desk.Result(
-                outcomes.isEmpty() ? texts.say("desk.nobody") : texts.say(run.headline()),
+                outcomes.isEmpty() ? texts.say("desk.nobody") : texts.say(run.headline(), Reader.OFFICE),
                 detail(run),
                 run.determination().status().isFinal(),
                 outcomes.stream().anyMatch(outcome -> run.findingOf(outcome).needsReason()),

@@ -14,6 +14,7 @@ import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Programme;
+import org.civitane.core.reasoning.Reader;
 import org.civitane.core.reasoning.Step;
 import org.civitane.core.reasoning.Value;
 import org.civitane.core.reasoning.Wording;
@@ -58,6 +59,11 @@ public record Run(Determination determination, Programme<?> programme, List<Name
                 given,
                 given + " " + member.path("familyName").asString(""),
                 member.path("relationship").asString("").equals(Relationship.SELF.name()));
+    }
+
+    /** The same, in words as this reader reads them. */
+    public Run readBy(Reader reader) {
+        return new Run(determination, programme, people, wording.readBy(reader));
     }
 
     /** The working as sentences, in order. */

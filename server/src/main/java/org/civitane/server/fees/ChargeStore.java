@@ -166,6 +166,16 @@ class ChargeStore {
                 .list();
     }
 
+    /** Whether the newest of the tries to pay a claim's fee was refused. */
+    boolean wasRefused(UUID claim) {
+        return database.sql("select state from checkout where claim_id = ? order by begun_at desc limit 1")
+                .param(claim)
+                .query(String.class)
+                .optional()
+                .filter(Checkout.State.REFUSED.name()::equals)
+                .isPresent();
+    }
+
     /** Money that came counts also where it was refused before: notices come in any order. @return whether that is new */
     boolean heard(String id, Checkout.State state) {
         return database.sql("""

@@ -68,6 +68,12 @@ public class Charges {
         return store.notOwed(claim);
     }
 
+    /** Whether it is still to be paid, and the last try to was refused. */
+    @Transactional(readOnly = true)
+    boolean wasRefused(Charge charge) {
+        return charge.state() == Charge.State.OPEN && store.wasRefused(charge.claim());
+    }
+
     /** Whether a fee was asked for, whatever became of it. */
     @Transactional(readOnly = true)
     public boolean isAsked(UUID claim) {

@@ -51,6 +51,7 @@ class FeeController {
     /**
      * A fee.
      *
+     * @param refused whether the last try to pay it was refused, so that nothing was taken
      * @param parts how it is made up, as sentences
      * @param receipt whether there is one
      * @param notOwed what came that was not what is owed, and goes back
@@ -61,6 +62,7 @@ class FeeController {
             String amount,
             LocalDate payBy,
             Charge.State state,
+            boolean refused,
             List<String> parts,
             boolean receipt,
             List<ChargeStore.NotOwed> notOwed) {}
@@ -126,6 +128,7 @@ class FeeController {
                 charge.amount().toString(),
                 charge.payBy(),
                 charge.state(),
+                charges.wasRefused(charge),
                 parts,
                 !charge.receipt().isEmpty(),
                 charges.notOwed(claim.id()));

@@ -1,6 +1,9 @@
 package org.civitane.server.forms;
 
+import java.text.Collator;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -28,6 +31,9 @@ public record Asked(
         Optional<Condition> when,
         List<Asked> parts,
         Set<Relationship> notOf) {
+    /** As many options as one reads through. */
+    private static final int READ_THROUGH = 20;
+
     /**
      * An answer to choose.
      *
@@ -73,8 +79,17 @@ public record Asked(
                 ? UnitGroup.all().stream()
                         .map(group -> new Option(group.code(), group.title(), Optional.empty(), List.of()))
                         .toList()
-                : question.options().stream()
+                : inOrder(question.options().stream()
                         .map(option -> Option.of(question.path(), option, wording))
+                        .toList());
+    }
+
+    /** As the programme tells them; a list so long that one looks for a word in it, such as that of countries, by words. */
+    private static List<Option> inOrder(List<Option> options) {
+        return options.size() <= READ_THROUGH
+                ? options
+                : options.stream()
+                        .sorted(Comparator.comparing(Option::label, Collator.getInstance(Locale.ENGLISH)))
                         .toList();
     }
 

@@ -25,6 +25,20 @@ public final class Questions {
                 .map(found -> Asked.of(found.question(), found.prefix(), programme.wording(Locale.ENGLISH)));
     }
 
+    /**
+     * The chapter of a programme's form that asks for the fact at a path: the last one where several do, since what is
+     * asked of each person comes after who they are. Nothing where the form does not ask for it.
+     */
+    public static Optional<Chapter> chapterOf(Programme<?> programme, FactPath path) {
+        List<String> steps = List.of(path.path().split("/"));
+        return programme.form().stream()
+                .flatMap(form -> form.chapters().stream())
+                .filter(chapter -> chapter.questions().stream()
+                        .anyMatch(question ->
+                                within(question, steps, "").findAny().isPresent()))
+                .reduce((first, later) -> later);
+    }
+
     /** All questions of a programme's form in its order, with those asked of whoever signs at the end. */
     public static Stream<Question> of(Programme<?> programme) {
         return programme.form().stream()

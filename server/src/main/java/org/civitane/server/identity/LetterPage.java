@@ -3,6 +3,7 @@ package org.civitane.server.identity;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.civitane.server.doubts.Doubt;
+import org.civitane.server.platform.Office;
 
 /**
  * What the code of a letter leads to: what was filed, masked, and whether that was the person.

@@ -9,6 +9,7 @@ import org.civitane.server.doubts.Doubt;
 import org.civitane.server.misuse.MisuseCase;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Office;
 import org.civitane.server.platform.Pdf;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;

@@ -12,6 +12,7 @@ import org.civitane.server.claims.Claims;
 import org.civitane.server.doubts.Doubt;
 import org.civitane.server.misuse.MisuseCase;
 import org.civitane.server.platform.DayText;
+import org.civitane.server.platform.Office;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 

@@ -11,6 +11,7 @@ import org.civitane.core.identity.DocumentFault;
 import org.civitane.core.identity.DocumentType;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.ShownValue;
+import org.civitane.server.platform.Office;
 
 /**
  * Everything about showing who one is, as the person who is asked sees it. What a register holds is no part of it.

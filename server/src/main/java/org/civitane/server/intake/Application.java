@@ -14,6 +14,7 @@ import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.Misfits;
 import org.civitane.exchange.casefile.WhoseWord;
+import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
@@ -53,6 +54,7 @@ final class Application {
         file.remove("contact");
         file.remove("reach");
         file.put("programme", programme).put("receivedAt", MOMENT.format(at));
+        putUnasked(file, Questions.of(Catalogue.named(programme)).toList());
         for (Question question : signing(programme)) {
             if (question.widget() == Question.Widget.SIGNATURE) {
                 file.putArray(question.path())
@@ -74,6 +76,23 @@ final class Application {
         return file;
     }
 
+    /** Answers that another answer says, so that they were not asked for, or no longer after they were given. */
+    private static void putUnasked(ObjectNode answers, List<Question> questions) {
+        for (Question question : questions) {
+            if (question.widget() == Question.Widget.RECORD
+                    && answers.get(question.path()) instanceof ObjectNode within) {
+                putUnasked(within, question.parts());
+            }
+            boolean isAsked = question.when()
+                    .map(when ->
+                            when.oneOf().contains(answers.at("/" + when.path()).asString("")))
+                    .orElse(true);
+            if (!isAsked) {
+                question.otherwise().ifPresent(answer -> answers.put(question.path(), answer));
+            }
+        }
+    }
+
     private static List<Question> signing(String programme) {
         return Catalogue.named(programme)
                 .form()
@@ -86,6 +105,15 @@ final class Application {
      * estimate.
      */
     static Optional<CaseFiles.Read<?>> imagined(ObjectNode answers, String programme, LocalDateTime at) {
+        try {
+            return Optional.of(read(imaginedFile(answers, programme, at)));
+        } catch (BadInput e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The same as a case file, which may be such that it cannot be read. */
+    static ObjectNode imaginedFile(ObjectNode answers, String programme, LocalDateTime at) {
         ObjectNode confirmed = answers.deepCopy();
         Programme<?> told = Catalogue.named(programme);
         WhoseWord.imagineConfirmed(confirmed, told.facts());
@@ -93,11 +121,7 @@ final class Application {
         String name = nameOf(applicant(answers));
         ObjectNode file = signed(confirmed, programme, at, name, Optional.empty());
         signAll(file, programme, at);
-        try {
-            return Optional.of(read(file));
-        } catch (BadInput e) {
-            return Optional.empty();
-        }
+        return file;
     }
 
     private static void signAll(ObjectNode file, String programme, LocalDateTime at) {

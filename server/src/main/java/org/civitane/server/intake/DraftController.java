@@ -39,6 +39,7 @@ import tools.jackson.databind.node.ObjectNode;
 class DraftController {
     private final Drafts drafts;
     private final Estimates estimates;
+    private final DraftFaults faults;
     private final EvidenceList evidence;
     private final Photos photos;
     private final Dossiers dossiers;
@@ -47,12 +48,14 @@ class DraftController {
     DraftController(
             Drafts drafts,
             Estimates estimates,
+            DraftFaults faults,
             EvidenceList evidence,
             Photos photos,
             Dossiers dossiers,
             AgencyClock clock) {
         this.drafts = drafts;
         this.estimates = estimates;
+        this.faults = faults;
         this.evidence = evidence;
         this.photos = photos;
         this.dossiers = dossiers;
@@ -92,7 +95,8 @@ class DraftController {
             int version,
             Instant savedAt,
             @Nullable UUID claim,
-            Estimate estimate) {}
+            Estimate estimate,
+            List<DraftFaults.DraftFault> faults) {}
 
     record Summary(UUID id, String programme, Instant savedAt) {}
 
@@ -165,7 +169,8 @@ class DraftController {
                 draft.version(),
                 draft.savedAt(),
                 draft.claim().orElse(null),
-                estimates.of(draft.programme(), answers));
+                estimates.of(draft.programme(), answers),
+                faults.of(draft.programme(), answers));
     }
 
     private ObjectNode withPhoto(Draft draft) {

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contact;
 import org.civitane.server.contact.Contacts;
@@ -14,9 +15,10 @@ import org.civitane.server.contact.Notices;
 import org.civitane.server.contact.Secrets;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Digest;
+import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Office;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,7 +39,7 @@ class Links implements Secrets {
     private final Contacts contacts;
     private final Notices notices;
     private final AgencyClock clock;
-    private final String address;
+    private final Office office;
 
     Links(
             LinkStore store,
@@ -46,14 +48,14 @@ class Links implements Secrets {
             Contacts contacts,
             Notices notices,
             AgencyClock clock,
-            @Value("${civitane.address}") String address) {
+            Office office) {
         this.store = store;
         this.asks = asks;
         this.claims = claims;
         this.contacts = contacts;
         this.notices = notices;
         this.clock = clock;
-        this.address = address;
+        this.office = office;
     }
 
     /** Makes a link. @return the address that it is */
@@ -61,7 +63,7 @@ class Links implements Secrets {
         String token = Digest.newToken();
         LocalDate last = later(ask.dueOn(), clock.today()).plusDays(DAYS_AFTER);
         store.insert(ask.id(), Digest.of(token), way, last);
-        return address + "/answer#" + token;
+        return office.address() + "/answer#" + token;
     }
 
     /** The ask that the text of a link leads to; nothing when it is none of ours. */
@@ -100,10 +102,25 @@ class Links implements Secrets {
                 : "";
     }
 
-    /** Whether a way to whoever owes something is known. */
-    @Transactional(readOnly = true)
-    boolean isReachable(Ask ask) {
-        return !Notices.waysTo(contacts.of(ask.claim(), ask.whom())).isEmpty();
+    /** Who asks, about what, by when, and how to be sure that it is us: no more than whoever is asked may know. */
+    private Phrase body(Ask ask) {
+        ClaimView claim = claims.claim(ask.claim());
+        String applicant = JsonColumn.read(claims.newestEdition(claim))
+                .path("members")
+                .valueStream()
+                .filter(member -> member.path("relationship").asString("").equals("SELF"))
+                .map(member -> member.path("givenName").asString("") + " "
+                        + member.path("familyName").asString(""))
+                .findFirst()
+                .orElse(claim.householdName());
+        return Phrase.of(
+                "link.body",
+                applicant,
+                Phrase.word(claim.programme(), "name"),
+                claim.number(),
+                Phrase.full(ask.dueOn()),
+                LINK,
+                office.telephone());
     }
 
     /** Whether word of it went out so often that an applicant cannot send more. */
@@ -139,7 +156,7 @@ class Links implements Secrets {
         Contact contact = contacts.of(ask.claim(), ask.whom());
         Optional<Notices.Way> way = Notices.waysTo(contact).stream().findFirst();
         way.ifPresent(known -> {
-            notices.send(ask.claim(), known, Phrase.of("link.body", Phrase.full(ask.dueOn()), LINK), ask.id());
+            notices.send(ask.claim(), known, body(ask), ask.id());
             claims.note(
                     ask.claim(),
                     Actor.part("notice.actor"),

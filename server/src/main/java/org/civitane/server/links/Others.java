@@ -57,7 +57,7 @@ class Others {
      * @param what what they owe
      * @param sent when their last link was made; empty before the first
      * @param opened when they first opened the page; empty before
-     * @param reachable whether a way to them is known
+     * @param lacks what is lacking so that they could answer by link
      * @param closed whether they could not say who they are, so that a caseworker has to send another link
      * @param forms the papers on which their answer came back, the newest first; a caseworker takes down what they say
      * @param asked what they are asked, where that is not a signature
@@ -70,7 +70,7 @@ class Others {
             Ask.State state,
             Optional<String> sent,
             Optional<String> opened,
-            boolean reachable,
+            Ways.Lack lacks,
             boolean closed,
             List<UUID> forms,
             List<Asked> asked) {}
@@ -147,10 +147,13 @@ class Others {
 
     private List<Other> sent(Ask ask, Reach reach) {
         links.reach(ask, reach);
-        if (!links.send(ask)) {
-            throw Problem.invalid("contact/email", Phrase.of("link.no-way"));
+        Dossier dossier = dossiers.of(ask.claim());
+        switch (Ways.lackOf(ask, dossier)) {
+            case WAY -> throw Problem.invalid("contact/email", Phrase.of("link.no-way"));
+            case PROOF -> throw Problem.invalid("contact/phone", Phrase.of("link.no-proof"));
+            case NOTHING -> links.send(ask);
         }
-        return of(dossiers.of(ask.claim()));
+        return of(dossier);
     }
 
     private Member lacking(Dossier dossier, String whom) {
@@ -180,7 +183,7 @@ class Others {
                 ask.state(),
                 store.lastMade(ask.id()).map(DayText::moment),
                 store.firstOpened(ask.id()).map(DayText::moment),
-                links.isReachable(ask),
+                Ways.lackOf(ask, dossier),
                 ask.state().isOpen() && store.isClosed(ask),
                 store.papers(ask.id()),
                 ask.kind() == Ask.Kind.WORD ? outsiders.asked(ask, dossier.claim()) : List.of());

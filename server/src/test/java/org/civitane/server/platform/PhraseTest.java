@@ -14,6 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
+import org.civitane.core.reasoning.Reader;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -24,6 +25,20 @@ public class PhraseTest {
 
     private final Texts texts = new Texts();
 
+    @Test
+    public void whoeverWorksOnAClaimReadsAboutPeopleWhoAreSpokenToThemselves() {
+        Phrase waits = Phrase.of("next.waiting.APPLICANT", Phrase.full(DAY), Phrase.of("wait.fix-list", 1));
+        assertThat(texts.say(Phrase.of("wait.fix-list", 1), Reader.OFFICE)).isEqualTo("one point of the fix list");
+        assertThat(texts.say(Phrase.word("rent-arrears", "basis.NOT_TENANT"), Reader.CONCERNED))
+                .isEqualTo("you are not named in the lease");
+        assertThat(texts.say(Phrase.word("rent-arrears", "basis.NOT_TENANT"), Reader.OFFICE))
+                .isEqualTo("the applicant is not named in the lease");
+        assertThat(texts.say(
+                        new Phrase.Capital(Phrase.several(List.of(Phrase.of("wait.doubt"), waits), "; ")),
+                        Reader.OFFICE))
+                .startsWith("The answer whether they filed it; ");
+    }
+
     @DataProvider
     Object[][] phrases() {
         return new Object[][] {
@@ -31,8 +46,8 @@ public class PhraseTest {
             {Phrase.text("Runa \"Ósk\" {0}"), "Runa \"Ósk\" {0}"},
             {Phrase.of("history.taken"), "took the claim"},
             {Phrase.of("history.paper", "it's {1}.pdf"), "sent a paper: it's {1}.pdf"},
-            {Phrase.of("wait.fix-list", 1), "one point of the fix list"},
-            {Phrase.of("wait.fix-list", 12), "12 points of the fix list"},
+            {Phrase.of("wait.fix-list", 1), "one question of ours"},
+            {Phrase.of("wait.fix-list", 12), "12 questions of ours"},
             {Phrase.of("next.waiting.APPLICANT", Phrase.full(DAY)), "waits for the applicant until Thu 3 December"},
             {Phrase.full(DAY), "Thu 3 December"},
             {Phrase.date(DAY), "3 December 2026"},

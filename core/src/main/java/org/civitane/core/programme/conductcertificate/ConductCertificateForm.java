@@ -39,7 +39,9 @@ final class ConductCertificateForm implements OnlineForm<ConductCertificateCase>
     private static final Question HANDOVER = Question.of("handover", RECORD)
             .asking(
                     Question.choice("way", Handover.Way.class),
-                    Question.choice("by", Handover.By.class).onlyWhen("way", Handover.Way.DESK.name()));
+                    Question.choice("by", Handover.By.class)
+                            .onlyWhen("way", Handover.Way.DESK.name())
+                            .otherwise(Handover.By.HOLDER.name()));
 
     private static final List<Chapter> CHAPTERS = List.of(
             Chapter.of(

@@ -63,10 +63,7 @@ record Wages(List<Quarter> quarters, boolean suffice, Money averageWeek, Money w
                 .map(QuarterWages::amount)
                 .reduce(Money.ZERO, Money::plus);
         return why.money(
-                "quarter",
-                sum,
-                RULE,
-                s -> s.input("quarter", quarter.toString()).fact("quarterWages"));
+                "quarter", sum, RULE, s -> s.input("quarter", Value.of(quarter)).fact("quarterWages"));
     }
 
     /** Most of the average up to a point and less of what is above, held between a least and a most. */
@@ -95,7 +92,6 @@ record Wages(List<Quarter> quarters, boolean suffice, Money averageWeek, Money w
     }
 
     Value names() {
-        return new Value.Row(
-                quarters.stream().map(quarter -> Value.of(quarter.toString())).toList());
+        return new Value.Row(quarters.stream().map(Value::of).toList());
     }
 }

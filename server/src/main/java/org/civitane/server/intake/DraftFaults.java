@@ -1,0 +1,122 @@
+package org.civitane.server.intake;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.civitane.core.fact.Lack;
+import org.civitane.core.fact.SaidBy;
+import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.Programme;
+import org.civitane.core.programme.Status;
+import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.binding.BadInput;
+import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.server.contact.Contacts;
+import org.civitane.server.determinations.Determinations;
+import org.civitane.server.determinations.Run;
+import org.civitane.server.forms.Asked;
+import org.civitane.server.forms.Questions;
+import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
+import org.civitane.server.platform.Problem;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What cannot stay as it is in an application, or is still lacking, by the chapter that asks for it: so that each can be
+ * told on its page, and nothing is told only at signing.
+ */
+@Component
+class DraftFaults {
+    private static final String CONTACT = "contact";
+    /** What is said when signing. */
+    private static final Set<String> SIGNED = Set.of("signature", "signature-name", "signer-number");
+
+    private final Determinations determinations;
+    private final AgencyClock clock;
+
+    DraftFaults(Determinations determinations, AgencyClock clock) {
+        this.determinations = determinations;
+        this.clock = clock;
+    }
+
+    /**
+     * One fault.
+     *
+     * @param chapter where it is asked for
+     * @param path leads to its field
+     * @param label what is asked for there
+     * @param sentence what is wrong and what to do
+     */
+    record DraftFault(String chapter, String path, String label, Phrase sentence) {}
+
+    /** All that are known from the answers so far; those of chapters that were not reached yet among them. */
+    List<DraftFault> of(String programme, ObjectNode answers) {
+        Programme<?> told = Catalogue.named(programme);
+        return Stream.concat(inFacts(told, answers), inContact(answers)).toList();
+    }
+
+    private Stream<DraftFault> inFacts(Programme<?> programme, ObjectNode answers) {
+        try {
+            CaseFiles.Read<?> read =
+                    Application.read(Application.imaginedFile(answers, programme.id(), clock.localNow()));
+            Run run = determinations.run(read);
+            return run.determination().status() != Status.INCOMPLETE
+                    ? Stream.empty()
+                    : run.determination().missing().stream()
+                            .filter(code -> !SIGNED.contains(Lack.codeOf(code)))
+                            .filter(code -> isToldHere(programme.lackOf(code)))
+                            .flatMap(
+                                    code -> fault(
+                                            programme,
+                                            programme.lackOf(code).factOf(code).path(),
+                                            sentence(code, run))
+                                            .stream());
+        } catch (BadInput e) {
+            return fault(programme, e.pointer().isEmpty() ? "" : e.pointer().substring(1), Phrase.of(e.fault()))
+                    .stream();
+        } catch (Problem e) {
+            return Stream.empty();
+        }
+    }
+
+    private static boolean isToldHere(Lack lack) {
+        return lack.beforehand() || lack.from() == SaidBy.APPLICANT;
+    }
+
+    private static Phrase sentence(String code, Run run) {
+        Lack lack = run.programme().lackOf(code);
+        Wording wording = run.wording();
+        String of = Lack.subjectOf(code).isEmpty() || !wording.has("ask." + lack.code() + "-of") ? "" : "-of";
+        return Stream.of("missing." + lack.code() + ".beforehand", "ask." + lack.code() + of)
+                .filter(wording::has)
+                .findFirst()
+                .map(key -> (Phrase) new Phrase.Word(
+                        run.programme().id(),
+                        key,
+                        Map.of("name", Phrase.text(run.nameOf(Lack.subjectOf(code))), "what", run.wordFor(code))))
+                .orElseGet(() -> new Phrase.Word(run.programme().id(), "ask.other", Map.of("what", run.wordFor(code))));
+    }
+
+    private static Optional<DraftFault> fault(Programme<?> programme, String path, Phrase sentence) {
+        return path.isEmpty()
+                ? Optional.empty()
+                : Questions.chapterOf(programme, new FactPath(path))
+                        .map(chapter -> new DraftFault(chapter.id(), path, label(programme, path), sentence));
+    }
+
+    private static String label(Programme<?> programme, String path) {
+        return Questions.askingFor(programme, new FactPath(path))
+                .map(Asked::label)
+                .orElseGet(() -> programme.wording(Locale.ENGLISH).textOr("question." + path + ".label", ""));
+    }
+
+    private static Stream<DraftFault> inContact(ObjectNode answers) {
+        return Contacts.wrongIn(answers.path(CONTACT)).stream()
+                .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Contacts.aboutWrong(part)));
+    }
+}
