@@ -72,8 +72,8 @@ what_failed() { # LOG: how it ended, without where in the code each failure came
 }
 
 verify_build() { # PART…: all that these stand on, in one build
-  local modules=core,exchange,cli
-  if with_server; then modules=core,exchange,cli,web,server,browser-tests && need_tesseract && need_postgres || return 1; fi
+  local modules=.,core,exchange,cli # the first is what all of them have in common
+  if with_server; then modules=.,core,exchange,cli,web,server,browser-tests && need_tesseract && need_postgres || return 1; fi
   case " $* " in *' browser '*) need_chromium || return 1 ;; esac
   case "$modules $* " in *web*) web_install || return 1 ;; esac
   maven -T2 install -DskipTests -pl "$modules" || return 1

@@ -1,6 +1,7 @@
-import { Component, type ReactNode } from 'react';
+import { Component, type ErrorInfo, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useLocation } from 'react-router';
+import { api } from '../api/client';
 
 type Props = { at: string; children: ReactNode };
 
@@ -16,6 +17,10 @@ class Boundary extends Component<Props, { broken: boolean }> {
     return { broken: true };
   }
 
+  override componentDidCatch(error: Error, { componentStack }: ErrorInfo) {
+    tellOffice(this.props.at, error, componentStack ?? '');
+  }
+
   /** Going elsewhere is another try. */
   override componentDidUpdate(before: Props) {
     if (this.state.broken && before.at !== this.props.at) this.setState({ broken: false });
@@ -28,6 +33,21 @@ class Boundary extends Component<Props, { broken: boolean }> {
       this.props.children
     );
   }
+}
+
+/** Which page broke and in which of its parts, and nothing that was typed: names of claims and people are left out. */
+export function tellOffice(at: string, error: Error, stack: string) {
+  const page = at
+    .split('/')
+    .map((part) => (/^[a-z-]*$/.test(part) ? part : '*'))
+    .join('/');
+  const parts = [...stack.matchAll(/^\s*at ([A-Za-z0-9]+)/gm)].slice(0, 8).map(([, name]) => name);
+  const body = {
+    page: page.slice(0, 120),
+    error: error.name.replace(/[^A-Za-z]/g, '').slice(0, 40),
+    within: parts.join(' ').slice(0, 300),
+  };
+  void api.POST('/api/broken', { body }).catch(() => undefined);
 }
 
 /** Made of as little as can be, since whatever it is made of could be what broke. */

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
-import { CheckField, SelectField, TextField } from '../components/Field';
+import { CheckField, LongTextField, SelectField, TextField } from '../components/Field';
 
 export type Contact = Schemas['Contact'];
 
@@ -8,6 +8,7 @@ export const NO_CONTACT: Contact = {
   street: '',
   houseNumber: '',
   postCode: '',
+  abroad: '',
   personNumber: '',
   email: '',
   phone: '',
@@ -54,6 +55,20 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
           onChange={(email) => change({ email })}
         />
       </div>
+      <details open={contact.abroad !== '' || Boolean(error?.('contact/abroad'))}>
+        <summary className="cursor-pointer py-2.5 font-semibold text-primary">
+          {t('contact.abroadToo')}
+        </summary>
+        <LongTextField
+          id="fact-contact/abroad"
+          label={t('contact.abroad')}
+          hint={t('contact.abroadHint')}
+          rows={4}
+          value={contact.abroad}
+          error={error?.('contact/abroad') ?? null}
+          onChange={(abroad) => change({ abroad })}
+        />
+      </details>
       <fieldset>
         <legend className="mb-1 font-semibold">{t('contact.may')}</legend>
         <div className="grid gap-x-6 sm:grid-cols-2">

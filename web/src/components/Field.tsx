@@ -100,6 +100,7 @@ export function TextField({
 
 /** A field for some sentences. */
 export function LongTextField({
+  id,
   label,
   value,
   onChange,
@@ -107,6 +108,7 @@ export function LongTextField({
   hint,
   error,
 }: {
+  id?: string;
   label: string;
   value: string;
   onChange: (value: string) => void;
@@ -115,7 +117,7 @@ export function LongTextField({
   error?: string | null;
 }) {
   return (
-    <Field label={label} hint={hint} error={error}>
+    <Field id={id} label={label} hint={hint} error={error}>
       {(ids) => (
         <textarea
           {...ids}

@@ -15,6 +15,8 @@ import { useCropLabels } from '../papers/useCropLabels';
 import { type Given, isRecord } from './shapes';
 
 /** As wide for its height as a passport's photo: 35 by 45 mm. */
+/** Of a picture with fewer dots in its height nothing is cut off unless one wants to. */
+const SMALL = 1000;
 const SHAPE = 35 / 45;
 const LONGEST = 1062;
 
@@ -165,10 +167,15 @@ function Crop({ file, busy, onUse, onAgain }: CropProps) {
             src={shown}
             alt={t('who.look.picture')}
             className="max-h-[26.25rem] w-auto"
-            onLoad={({ currentTarget: { width, height } }) =>
+            onLoad={({ currentTarget: { width, height, naturalHeight } }) =>
               setCrop(
                 centerCrop(
-                  makeAspectCrop({ unit: '%', height: 90 }, SHAPE, width, height),
+                  makeAspectCrop(
+                    { unit: '%', height: naturalHeight < SMALL ? 100 : 90 },
+                    SHAPE,
+                    width,
+                    height,
+                  ),
                   width,
                   height,
                 ) as PercentCrop,

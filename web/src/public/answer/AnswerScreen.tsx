@@ -1,5 +1,8 @@
+import { useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useLocation } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
@@ -8,12 +11,21 @@ import { SayForm } from './SayForm';
 import { SignForm } from './SignForm';
 import { useLinkPage } from './useLinkPage';
 
+/** As much of a link as tells it from others, and opens nothing. */
+const NAMED = 8;
+
 /** One page by a link of one's own: what is asked and why, the answer, a receipt. */
 export function AnswerScreen() {
   const { t } = useTranslation();
   const token = useLocation().hash.slice(1);
   const { page, confirm, code, keep, answer } = useLinkPage(token);
   const now = page.data;
+  const [here, setHere] = useKept<Schemas['Said']>(`answer/${token.slice(0, NAMED)}`);
+  const isSent = now?.state === 'ANSWERED';
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was typed is let go once, when it was sent
+  useEffect(() => {
+    if (isSent) setHere(undefined);
+  }, [isSent]);
   const over = now && (now.state === 'ANSWERED' || now.state === 'CLOSED' || now.state === 'OVER');
   return (
     <Page title={t('answer.title')}>
@@ -40,10 +52,24 @@ export function AnswerScreen() {
             </div>
             {now.state === 'CONFIRM' && <Confirm page={now} confirm={confirm} code={code} />}
             {now.state === 'OPEN' && now.kind === 'SIGNATURE' && (
-              <SignForm page={now} answer={answer} onKeep={keep.mutate} kept={keep.isSuccess} />
+              <SignForm
+                page={now}
+                answer={answer}
+                begun={here ?? now.begun}
+                onTyped={setHere}
+                onKeep={keep.mutate}
+                kept={keep.isSuccess}
+              />
             )}
             {now.state === 'OPEN' && now.kind !== 'SIGNATURE' && (
-              <SayForm page={now} answer={answer} onKeep={keep.mutate} kept={keep.isSuccess} />
+              <SayForm
+                page={now}
+                answer={answer}
+                begun={here ?? now.begun}
+                onTyped={setHere}
+                onKeep={keep.mutate}
+                kept={keep.isSuccess}
+              />
             )}
           </>
         )}

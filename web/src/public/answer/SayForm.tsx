@@ -6,27 +6,30 @@ import { isAbout, Problem } from '../../components/Problem';
 import { FactField } from '../../facts/FactField';
 import { flat, unflat } from '../../facts/monthLines';
 import { type Asked, type Given, isAsked } from '../../facts/shapes';
-import { useKept } from './useKept';
+import { useKeptAnswer } from './useKeptAnswer';
 import type { useLinkPage } from './useLinkPage';
 
 type Props = {
   page: Schemas['LinkPage'];
   answer: ReturnType<typeof useLinkPage>['answer'];
+  /** What was typed before. */
+  begun: Schemas['Said'];
+  onTyped: (said: Schemas['Said']) => void;
   onKeep: (said: Schemas['Said']) => void;
   kept: boolean;
 };
 
 /** The few questions for someone outside the household. */
-export function SayForm({ page, answer, onKeep, kept }: Props) {
+export function SayForm({ page, answer, begun, onTyped, onKeep, kept }: Props) {
   const { t } = useTranslation();
-  const [given, setGiven] = useState<Given>(unflat(page.asked as Asked[], page.begun.answers));
+  const [given, setGiven] = useState<Given>(unflat(page.asked as Asked[], begun.answers));
   const asked = page.asked as Asked[];
   const answers = flat(
     asked.filter((each) => isAsked(each, given)),
     given,
   );
   const said = { name: '', answers, remarks: {} };
-  useKept(said, onKeep);
+  useKeptAnswer(said, onTyped, onKeep);
   const about = (path: string) => (isAbout(answer.error, path) ? answer.error?.message : null);
   const atField = asked.some((each) => about(each.path));
   return (

@@ -4,23 +4,26 @@ import type { Schemas } from '../../api/client';
 import { LongTextField, TextField } from '../../components/Field';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
-import { useKept } from './useKept';
+import { useKeptAnswer } from './useKeptAnswer';
 import type { useLinkPage } from './useLinkPage';
 
 type Props = {
   page: Schemas['LinkPage'];
   answer: ReturnType<typeof useLinkPage>['answer'];
+  /** What was typed before. */
+  begun: Schemas['Said'];
+  onTyped: (said: Schemas['Said']) => void;
   onKeep: (said: Schemas['Said']) => void;
   kept: boolean;
 };
 
 /** What was said about whoever signs and what they share; each can be marked as not right; then the signature. */
-export function SignForm({ page, answer, onKeep, kept }: Props) {
+export function SignForm({ page, answer, begun, onTyped, onKeep, kept }: Props) {
   const { t } = useTranslation();
-  const [name, setName] = useState(page.begun.name);
-  const [remarks, setRemarks] = useState<Record<string, string>>(page.begun.remarks);
+  const [name, setName] = useState(begun.name);
+  const [remarks, setRemarks] = useState<Record<string, string>>(begun.remarks);
   const said = { name, answers: {}, remarks };
-  useKept(said, onKeep);
+  useKeptAnswer(said, onTyped, onKeep);
   const marked = Object.values(remarks).filter((words) => words.trim()).length;
   const ofName = isAbout(answer.error, 'name') ? answer.error?.message : null;
   const remark = (path: string, words: string | undefined) => {

@@ -1,8 +1,6 @@
-import i18next from 'i18next';
 import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
-import type { Schemas } from '../../api/client';
 import { useProgramme } from '../../api/programme';
 import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
@@ -14,6 +12,7 @@ import { type Fault, faultsOf } from '../../facts/faultsOf';
 import type { Asked, Given } from '../../facts/shapes';
 import { ContactStep } from './ContactStep';
 import { contactFaults } from './contactFaults';
+import { isAmong, ofOffice, withOffice } from './officeFaults';
 import { QuestionOf } from './QuestionOf';
 import { ReadBack } from './ReadBack';
 import { SoFar } from './SoFar';
@@ -199,31 +198,6 @@ export function ApplyScreen() {
       </div>
     </Page>
   );
-}
-
-/** What the office found in a chapter; of what was told already, where that is given. */
-function ofOffice(faults: Schemas['DraftFault'][], chapter: string, among?: Fault[]): Fault[] {
-  return faults
-    .filter((each) => each.chapter === chapter)
-    .map(({ path, label, sentence }) => ({
-      path,
-      label: label || contactLabel(path),
-      sentence,
-      whose: '',
-      code: 'missing' as const,
-    }))
-    .filter((each) => !among || isAmong(among, each));
-}
-
-const contactLabel = (path: string) => i18next.t(`contact.${path.split('/').at(-1) as 'phone'}`);
-
-function isAmong(faults: Fault[], one: Fault): boolean {
-  return faults.some((each) => each.path === one.path && each.sentence === one.sentence);
-}
-
-/** What is plain to see here comes first; the office may say the same in other words. */
-function withOffice(here: Fault[], office: Fault[]): Fault[] {
-  return here.length > 0 ? here : office;
 }
 
 /** What was found at saving and has not been put right since; what is being typed for the first time is left alone. */

@@ -78,17 +78,16 @@ function EstimateNow({ estimate }: { estimate: Schemas['Estimate'] }) {
       className="fixed inset-x-0 bottom-0 z-10 border-t-2 border-primary bg-base-100 print:hidden"
       aria-live="polite"
     >
-      <details>
+      <details className="group">
         <summary className="flex min-h-12 cursor-pointer items-center gap-3 px-5">
-          <span className="min-w-0 flex-1 truncate">
+          <span className="min-w-0 flex-1 truncate py-2 group-open:whitespace-normal">
             <span className="quiet text-sm">{t('apply.soFar')} </span>
             <span className="told">{estimate.headline}</span>
           </span>
           <span className="font-semibold text-primary">{t('apply.why')}</span>
         </summary>
         <div className="max-h-[50vh] overflow-auto px-5 pb-4 text-[0.9375rem]">
-          <p className="told text-lg">{estimate.headline}</p>
-          <p className="mt-1">{estimate.detail}</p>
+          <p>{estimate.detail}</p>
           <Sentences of={estimate.because} />
         </div>
       </details>

@@ -137,6 +137,7 @@ export function FixAnswerScreen() {
                   point={point}
                   asked={questions[point.path]}
                   people={people as Person[]}
+                  given={values[point.path]}
                   onChange={(value) => change(point, value)}
                 />
               )}

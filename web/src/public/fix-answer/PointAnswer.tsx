@@ -14,25 +14,29 @@ type Props = {
   /** How the form asks for the fact; nothing where it does not. */
   asked: Asked | undefined;
   people: Person[];
+  /** What was typed before and not sent; undefined when nothing was. */
+  given: unknown;
   onChange: (value: unknown) => void;
 };
 
 /** The field that fits the fact a point names, by how the form asks for it. */
-export function PointAnswer({ point, asked, people, onChange }: Props) {
+export function PointAnswer({ point, asked, people, given, onChange }: Props) {
   switch (asked?.widget) {
     case 'SIGNATURE':
-      return <Sign people={people} onChange={onChange} />;
+      return <Sign people={people} given={given} onChange={onChange} />;
     case 'LAST_FOUR':
-      return <Number4 onChange={onChange} />;
+      return <Number4 given={given} onChange={onChange} />;
     case 'INCOMES':
-      return <PersonIncomes point={point} asked={asked} people={people} onChange={onChange} />;
+      return <PersonIncomes point={point} asked={asked} people={people} given={given} onChange={onChange} />;
     case 'RESOURCES':
     case 'EXPENSES':
-      return <List point={point} asked={asked} people={people} onChange={onChange} />;
+      return <List point={point} asked={asked} people={people} given={given} onChange={onChange} />;
     case 'GROUP':
-      return <Group point={point} asked={asked} people={people} onChange={onChange} />;
+      return <Group point={point} asked={asked} people={people} given={given} onChange={onChange} />;
     default:
-      return <One point={point} asked={asked ?? asText(point)} people={people} onChange={onChange} />;
+      return (
+        <One point={point} asked={asked ?? asText(point)} people={people} given={given} onChange={onChange} />
+      );
   }
 }
 
@@ -51,7 +55,7 @@ function asText(point: Schemas['Point']): Asked {
   };
 }
 
-function One({ point, asked, people, onChange }: Known) {
+function One({ point, asked, people, given, onChange }: Known) {
   const { t } = useTranslation();
   const isOfMonths = asked.widget === 'MONTHS';
   const own: Asked = {
@@ -61,7 +65,7 @@ function One({ point, asked, people, onChange }: Known) {
     required: true,
     options: isOfMonths ? [] : asked.options,
   };
-  const [now, setNow] = useState<Given>({ [asked.path]: point.before ?? undefined });
+  const [now, setNow] = useState<Given>({ [asked.path]: given ?? point.before ?? undefined });
   return (
     <>
       <p>
@@ -85,10 +89,10 @@ function One({ point, asked, people, onChange }: Known) {
   );
 }
 
-function PersonIncomes({ point, asked, people, onChange }: Known) {
+function PersonIncomes({ point, asked, people, given, onChange }: Known) {
   const id = point.path.split('/')[1] ?? '';
   const person = people.find((each) => each.id === id) ?? { id };
-  const before = (point.before ?? { lines: [], none: false }) as { lines: Income[]; none: boolean };
+  const before = (given ?? point.before ?? { lines: [], none: false }) as { lines: Income[]; none: boolean };
   const [now, setNow] = useState(before);
   return (
     <IncomesOf
@@ -111,8 +115,8 @@ function PersonIncomes({ point, asked, people, onChange }: Known) {
   );
 }
 
-function List({ point, asked, people, onChange }: Known) {
-  const [now, setNow] = useState(point.before as Given[] | undefined);
+function List({ point, asked, people, given, onChange }: Known) {
+  const [now, setNow] = useState((given ?? point.before) as Given[] | undefined);
   return (
     <Lines
       asked={asked}
@@ -127,10 +131,10 @@ function List({ point, asked, people, onChange }: Known) {
 }
 
 /** Facts that belong together, or the statement that there is no such thing. */
-function Group({ point, asked, people, onChange }: Known) {
+function Group({ point, asked, people, given, onChange }: Known) {
   const { t } = useTranslation();
-  const [now, setNow] = useState<Given>(isRecord(point.before) ? point.before : {});
-  const [none, setNone] = useState(false);
+  const [now, setNow] = useState<Given>(isRecord(given) ? given : isRecord(point.before) ? point.before : {});
+  const [none, setNone] = useState(given === null);
   const own = (record: Given) =>
     Object.fromEntries(asked.parts.map((part) => [part.path, record[part.path] ?? '']));
   return (
@@ -164,9 +168,9 @@ function Group({ point, asked, people, onChange }: Known) {
   );
 }
 
-function Sign({ people, onChange }: Pick<Props, 'people' | 'onChange'>) {
+function Sign({ people, given, onChange }: Pick<Props, 'people' | 'given' | 'onChange'>) {
   const { t } = useTranslation();
-  const [name, setName] = useState('');
+  const [name, setName] = useState((given as { name: string }[] | undefined)?.[0]?.name ?? '');
   const self = people.find((each) => each.relationship === 'SELF');
   const change = (typed: string) => {
     setName(typed);
@@ -177,10 +181,11 @@ function Sign({ people, onChange }: Pick<Props, 'people' | 'onChange'>) {
   );
 }
 
-function Number4({ onChange }: Pick<Props, 'onChange'>) {
+function Number4({ given, onChange }: Pick<Props, 'given' | 'onChange'>) {
   const { t } = useTranslation();
-  const [last4, setLast4] = useState('');
-  const [none, setNone] = useState(false);
+  const typed = given as { last4?: string; none?: boolean } | undefined;
+  const [last4, setLast4] = useState(typed?.last4 ?? '');
+  const [none, setNone] = useState(typed?.none ?? false);
   return (
     <>
       {!none && (

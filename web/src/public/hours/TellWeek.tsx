@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, type Schemas, take } from '../../api/client';
+import { useKept } from '../../components/kept';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 import { amountText, dateText } from '../../i18n';
@@ -56,9 +57,9 @@ function Told({ week }: { week: Schemas['HoursWeek'] }) {
 function TellForm({ claim, week, onTold }: Props & { onTold: () => void }) {
   const { t } = useTranslation();
   const queries = useQueryClient();
-  const [hours, setHours] = useState(() =>
-    Object.fromEntries(week.days.map((day) => [day.date, day.hours === '0' ? '' : day.hours])),
-  );
+  const [typed, setHours] = useKept<Record<string, string>>(`hours/${claim}/${week.monday}`);
+  const hours =
+    typed ?? Object.fromEntries(week.days.map((day) => [day.date, day.hours === '0' ? '' : day.hours]));
   const tell = useMutation({
     mutationFn: (told: Record<string, string>) =>
       take(
@@ -72,6 +73,7 @@ function TellForm({ claim, week, onTold }: Props & { onTold: () => void }) {
       void queries.invalidateQueries({ queryKey: ['my'] });
       void queries.invalidateQueries({ queryKey: ['my-payments', claim] });
       void queries.invalidateQueries({ queryKey: ['my-overpayments', claim] });
+      setHours(undefined);
       onTold();
     },
   });

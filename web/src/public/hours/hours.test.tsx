@@ -22,7 +22,10 @@ const week = (more: Partial<Schemas['HoursWeek']>): Schemas['HoursWeek'] =>
     ...more,
   }) as Schemas['HoursWeek'];
 
-afterEach(() => vi.restoreAllMocks());
+afterEach(() => {
+  vi.restoreAllMocks();
+  sessionStorage.clear();
+});
 
 describe('a week that is over', () => {
   it('is told as planned or as it was, day by day', async () => {
@@ -52,6 +55,19 @@ describe('a week that is over', () => {
     expect((await screen.findByRole('alert')).textContent).toBe('On 18 November you work 8 hours.');
     expect(wednesday).toHaveProperty('value', '9');
     expect(wednesday.getAttribute('aria-invalid')).toBe('true');
+  });
+
+  it('has what was typed when one comes back, until it was told', async () => {
+    served('PUT', { number: 'PL-26-00001', weeks: [] });
+    const first = renderServed(<TellWeek claim="c" week={week({})} />);
+    await userEvent.type(screen.getByLabelText('Hours away on Mon 16 November'), '2,5');
+    first.unmount();
+    const again = renderServed(<TellWeek claim="c" week={week({})} />);
+    expect(screen.getByLabelText('Hours away on Mon 16 November')).toHaveProperty('value', '2,5');
+    await userEvent.click(screen.getByRole('button', { name: 'These were my hours' }));
+    again.unmount();
+    renderServed(<TellWeek claim="c" week={week({})} />);
+    expect(screen.getByLabelText('Hours away on Mon 16 November')).toHaveProperty('value', '');
   });
 
   it('says what it comes to once it is told, and can be changed', async () => {

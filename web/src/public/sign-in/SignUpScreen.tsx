@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { useSessionChange } from '../../api/session';
 import { CodeField } from '../../components/CodeField';
 import { FormText } from '../../components/FormText';
+import { useKept } from '../../components/kept';
 import { NewPassword } from '../../components/NewPassword';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
@@ -16,14 +16,14 @@ type Begun = { token: string; email: string };
 /** Making an account: who one is, then the code that was sent to the address. */
 export function SignUpScreen() {
   const { t } = useTranslation();
-  const [begun, setBegun] = useState<Begun | null>(null);
+  const [begun, setBegun] = useKept<Begun>('sign-up');
   const from = (useLocation().state as { from?: string } | null)?.from;
   return (
     <Page title={t('account.signUpTitle')}>
-      <div hidden={begun !== null}>
+      <div hidden={begun !== undefined}>
         <Wish from={from} onBegun={setBegun} />
       </div>
-      {begun && <Code begun={begun} from={from} onBack={() => setBegun(null)} />}
+      {begun && <Code begun={begun} from={from} onBack={() => setBegun(undefined)} />}
     </Page>
   );
 }

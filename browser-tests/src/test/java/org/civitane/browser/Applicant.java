@@ -153,6 +153,14 @@ final class Applicant {
         button("Save and go on");
     }
 
+    /** Unfolds what it looks like so far, which lies in a bar on a phone, and folds it again. */
+    void estimateSays(String words) {
+        Locator bar = page.getByText("Looks like, so far");
+        bar.click();
+        assertThat(page.getByText(words)).isVisible();
+        bar.click();
+    }
+
     /** Signs under the name and hands in; with a double click, as people do. */
     void handIn() {
         heading("Is everything right?");

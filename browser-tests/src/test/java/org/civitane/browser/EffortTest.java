@@ -85,7 +85,7 @@ public class EffortTest {
         click("Ask the person who they are");
         type("What is it about?", "The register has someone else under this number.");
         button("Ask them");
-        assertThat(page.getByText("Waiting for the applicant: the answer whether you filed this"))
+        assertThat(page.getByText("Waiting for the applicant: the answer whether they filed it"))
                 .isVisible();
         assertThat(actions("a doubted identity")).isLessThanOrEqualTo(8);
     }

@@ -59,7 +59,7 @@ public class FoodAssistanceStoryTest {
         mother.fillWhatTheyOwn("640,15");
         mother.fillCosts("780");
         mother.fillContact();
-        assertThat(mother.page().getByText("About €439.00 a month")).isVisible();
+        mother.estimateSays("About €439.00 a month");
         assertThat(mother.page().getByLabel("Last four digits of your person number"))
                 .hasCount(0);
         Civitane.picture(mother.page(), "read-back-food-phone");
@@ -85,8 +85,7 @@ public class FoodAssistanceStoryTest {
     void motherSendsAPhotoAndIsToldWhatIsNoPaper() throws Exception {
         Page page = mother.page();
         page.navigate("/my");
-        assertThat(page.getByText("Please send 3 papers by"))
-                .isVisible();
+        assertThat(page.getByText("Please send 3 papers by")).isVisible();
         page.getByText("Send the papers").click();
         assertThat(page.getByText("An identity document of Ylva Tindvåg")).isVisible();
         page.getByLabel("Choose files: Pay slips of Ylva Tindvåg").setInputFiles(new FilePayload[] {
@@ -168,8 +167,7 @@ public class FoodAssistanceStoryTest {
     @Test(dependsOnMethods = "caseworkerDecidesAndTheLetterSaysHowMuch")
     void motherTellsWhereTheMoneyGoesAndSeesWhatIsPaidWhen() {
         Page page = mother.page();
-        assertThat(page.getByText("which account we pay to"))
-                .isVisible();
+        assertThat(page.getByText("which account we pay to")).isVisible();
         page.getByText("Tell us the account").click();
         page.getByLabel("Account number (IBAN)").fill("XH00 1204 0000 0000 0012");
         page.getByLabel("In whose name is the account?").fill("Ylva Tindvåg");

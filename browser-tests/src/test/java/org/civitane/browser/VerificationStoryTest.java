@@ -138,7 +138,8 @@ public class VerificationStoryTest {
         joao.getByLabel("What is it about?").fill("Someone else gave the same phone number.");
         joao.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ask them"))
                 .click();
-        assertThat(joao.getByText("Waiting for the applicant: the answer whether you filed this, and who you are"))
+        assertThat(joao.getByText(
+                        "Waiting for the applicant: the answer whether they filed it, and what shows who they are"))
                 .isVisible();
         Page page = person.page();
         page.navigate("/my");

@@ -24,6 +24,7 @@ import org.testng.annotations.Test;
 /** Who may call what, and what the API says of itself. */
 public class ApiTest extends ServerTest {
     private static final Set<String> OPEN = Set.of(
+            "POST /api/broken",
             "GET /api/health",
             "GET /api/session",
             "POST /api/session",
@@ -57,7 +58,7 @@ public class ApiTest extends ServerTest {
     /** Enough of a body for any call to be understood. */
     private static final String BODY = """
             {"version":0,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
-             "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
+             "street":"","houseNumber":"","postCode":"","abroad":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":[],"words":"x","reason":"x","granted":false,"despite":"x","iban":"x","holder":"x","token":"x","born":"1990-01-01","lines":[],"opinion":"SAME","expires":"","proof":"0000","shown":"x","to":"x","authorised":false,"atTheDesk":true,"before":"x","documents":[],"role":"AUDITOR","signInName":"x","said":{"name":"","answers":{},"remarks":{}},"supposed":{},"edition":0,"percent":1,"day":"2026-01-05","claimBack":false,"hours":{}}""";
 
     @Autowired

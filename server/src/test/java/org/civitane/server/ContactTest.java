@@ -176,14 +176,14 @@ public class ContactTest extends ServerTest {
     }
 
     private static Contact speaking(String language) {
-        return new Contact("", "", "", "", "", "", true, true, true, true, "", "", language);
+        return new Contact("", "", "", "", "", "", "", true, true, true, true, "", "", language);
     }
 
     private void allow(boolean email, boolean text, String phone, String safeName) {
         contacts.change(
                 claim,
                 "m1",
-                new Contact("", "", "", "", "", phone, true, email, text, false, safeName, "", ""),
+                new Contact("", "", "", "", "", "", phone, true, email, text, false, safeName, "", ""),
                 caseworker);
     }
 

@@ -96,6 +96,14 @@ public class ToldAtItsPageTest extends Applications {
             SignedIn who = applicantFor("conduct-certificate");
             ObjectNode answers = said("conduct-certificate", who);
             answers.putObject("handover").put("way", way);
+            String address = way.equals("MAIL") ? "contact/street" : "contact/abroad";
+            assertThat(told(who, "conduct-certificate", answers).keySet())
+                    .as(way)
+                    .containsExactly(address);
+            answers.withObject("contact")
+                    .put("street", "Tarn Quay")
+                    .put("postCode", "2104")
+                    .put("abroad", "Storgata 1\n0155 Oslo\nNorway");
             assertThat(told(who, "conduct-certificate", answers)).as(way).isEmpty();
             assertThat(drafts.handInAnswers(who, "conduct-certificate", answers, signing(who))
                             .number())

@@ -42,6 +42,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What people of every programme do at a server, and what must be there afterwards whatever became of it. */
 abstract class WorkAtAServer extends Applications {
     private static final int WEEKS = 8;
+    private static final int MOST_AT_ONCE = 5;
 
     @Autowired
     private Decisions decisions;
@@ -372,7 +373,7 @@ abstract class WorkAtAServer extends Applications {
         Stream.iterate(1, i -> i + 1)
                 .map(i -> "lease-" + i + ".pdf")
                 .takeWhile(act)
-                .limit(15)
+                .limit(MOST_AT_ONCE)
                 .forEach(acknowledged::add);
         return !acknowledged.isEmpty();
     }

@@ -45,9 +45,11 @@ public sealed interface Consequence {
      *
      * @param way how, by the programme's word
      * @param atTheDesk whether someone comes for it
+     * @param abroad whether it goes to an address abroad
      * @param toAProxy whether that is someone else
      */
-    record HandOver(String way, boolean atTheDesk, boolean toAProxy, LocalDate on) implements Consequence {}
+    record HandOver(String way, boolean atTheDesk, boolean abroad, boolean toAProxy, LocalDate on)
+            implements Consequence {}
 
     /** A document is made out. @param document what it is, by the programme's word for it */
     record Issue(String document, LocalDate on) implements Consequence {}

@@ -3,8 +3,10 @@ package org.civitane.core.programme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Locale;
+import java.util.regex.Pattern;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.policy.RulebookTables;
+import org.civitane.core.reasoning.Reader;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Step;
 import org.civitane.core.reasoning.Value;
@@ -12,6 +14,11 @@ import org.civitane.core.reasoning.Wording;
 
 /** What tests of every programme ask about a determination. */
 public final class Determined {
+    private static final Pattern SPOKEN_TO = Pattern.compile("\\b[Yy]ou(r|rs|rself)?\\b");
+    private static final Pattern ONE_AS_MANY =
+            Pattern.compile("(?<![\\d.,])1 (years|months|weeks|days|hours|people|points|bedrooms|debts)\\b");
+    private static final Pattern AS_IN_A_FILE = Pattern.compile("\\b\\d{4}(-\\d{2}(-\\d{2})?|Q\\d)\\b");
+
     private Determined() {}
 
     public static <C extends CaseFile> Determination silently(Programme<C> programme, C file) {
@@ -59,8 +66,20 @@ public final class Determined {
     }
 
     private static void checkSentences(Step step, Wording wording) {
-        assertThat(wording.sentence(step)).isNotBlank().doesNotContain("{");
+        checkRead(wording.sentence(step));
+        assertThat(wording.readBy(Reader.OFFICE).sentence(step))
+                .satisfies(Determined::checkRead)
+                .doesNotContainPattern(SPOKEN_TO);
         step.steps().forEach(part -> checkSentences(part, wording));
+    }
+
+    /** People read no codes, no figures as a file has them, and one of something is not said as several. */
+    private static void checkRead(String sentence) {
+        assertThat(sentence)
+                .isNotBlank()
+                .doesNotContain("{")
+                .doesNotContainPattern(ONE_AS_MANY)
+                .doesNotContainPattern(AS_IN_A_FILE);
     }
 
     /** A value as JSON would carry it. */

@@ -53,6 +53,7 @@ class SecurityRules {
             throws Exception {
         return http.authorizeHttpRequests(calls -> calls.requestMatchers(
                                 "/api/health",
+                                "/api/broken",
                                 "/api/openapi",
                                 "/api/session",
                                 "/api/account",

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 /**
  * Where one person of a claim can be reached, and how they may be. A text that is empty was not given.
  *
+ * @param abroad an address abroad, as it is written on an envelope, on lines
  * @param personNumber 11 digits, as given
  * @param mayLetter whether letters may go to the address
  * @param safeName by which name to ask for them
@@ -17,6 +18,7 @@ public record Contact(
         @NotNull @Size(max = 120) String street,
         @NotNull @Size(max = 20) String houseNumber,
         @NotNull @Size(max = 4) String postCode,
+        @NotNull @Size(max = 300) String abroad,
         @NotNull @Size(max = 11) String personNumber,
         @NotNull @Size(max = 180) String email,
         @NotNull @Size(max = 20) String phone,
@@ -30,7 +32,7 @@ public record Contact(
     private static final String OURS = "en";
 
     /** Nothing is known, and nothing was ruled out. */
-    public static final Contact UNKNOWN = new Contact("", "", "", "", "", "", true, true, true, true, "", "", "");
+    public static final Contact UNKNOWN = new Contact("", "", "", "", "", "", "", true, true, true, true, "", "", "");
 
     /** Whether they asked for care: a channel ruled out, a safe name or time, or another language. */
     @JsonIgnore
@@ -62,6 +64,7 @@ public record Contact(
                 street,
                 houseNumber,
                 postCode,
+                abroad,
                 personNumber,
                 email,
                 phone,

@@ -26,6 +26,8 @@ import tools.jackson.databind.JsonNode;
 @Service
 @Transactional
 public class Contacts {
+    private static final int LONGEST = 120;
+    private static final int LONGEST_ABROAD = 300;
     private static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,64}@[^@\\s]{1,110}");
     private static final Pattern PHONE = Pattern.compile("\\+[1-9][0-9]{5,14}");
     private static final Pattern LANGUAGE = Pattern.compile("en|pt|ar");
@@ -93,6 +95,7 @@ public class Contacts {
                 text(said, "street"),
                 text(said, "houseNumber"),
                 text(said, "postCode"),
+                text(said, "abroad", LONGEST_ABROAD),
                 text(said, "personNumber").replace(" ", ""),
                 text(said, "email"),
                 text(said, "phone").replace(" ", ""),
@@ -116,6 +119,7 @@ public class Contacts {
                 before.street(),
                 before.houseNumber(),
                 before.postCode(),
+                before.abroad(),
                 personNumber.isEmpty() ? before.personNumber() : personNumber,
                 email.isEmpty() ? before.email() : email,
                 phone.isEmpty() ? before.phone() : phone,
@@ -133,11 +137,11 @@ public class Contacts {
     /** Keeps a contact that came with the application; part of handing in, so nothing is told. */
     public void keep(UUID claim, String member, Contact contact) {
         database.sql("""
-                        insert into contact (claim_id, member, street, house_number, post_code, person_number, email, phone,
+                        insert into contact (claim_id, member, street, house_number, post_code, abroad, person_number, email, phone,
                           may_letter, may_email, may_text, may_call, safe_name, safe_time, language)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (claim_id, member) do update set street = excluded.street, house_number = excluded.house_number,
-                          post_code = excluded.post_code, person_number = excluded.person_number, email = excluded.email,
+                          post_code = excluded.post_code, abroad = excluded.abroad, person_number = excluded.person_number, email = excluded.email,
                           phone = excluded.phone, may_letter = excluded.may_letter, may_email = excluded.may_email,
                           may_text = excluded.may_text, may_call = excluded.may_call, safe_name = excluded.safe_name,
                           safe_time = excluded.safe_time, language = excluded.language""")
@@ -147,6 +151,7 @@ public class Contacts {
                         contact.street(),
                         contact.houseNumber(),
                         contact.postCode(),
+                        contact.abroad(),
                         contact.personNumber(),
                         contact.email(),
                         contact.phone(),
@@ -224,8 +229,12 @@ public class Contacts {
     }
 
     private static String text(JsonNode said, String field) {
+        return text(said, field, LONGEST);
+    }
+
+    private static String text(JsonNode said, String field, int longest) {
         String text = said.path(field).asString("").strip();
-        return text.length() <= 120 ? text : text.substring(0, 120);
+        return text.length() <= longest ? text : text.substring(0, longest);
     }
 
     private static Contact read(ResultSet row) throws SQLException {
@@ -233,6 +242,7 @@ public class Contacts {
                 row.getString("street"),
                 row.getString("house_number"),
                 row.getString("post_code"),
+                row.getString("abroad"),
                 row.getString("person_number"),
                 row.getString("email"),
                 row.getString("phone"),

@@ -4,10 +4,14 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.programme.Consequence;
+import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.contact.Contact;
@@ -122,13 +126,26 @@ class PostRoom {
                 document.number(),
                 documents.titleOf(document),
                 dossier.applicant().name().full(),
-                address(contact),
+                address(contact, isAbroad(dossier, handover)),
                 Phrase.word(Claims.programmeOf(dossier.claim()).id(), "word." + handover.way()),
                 handover.on(),
                 handover.destroyOn());
     }
 
-    private static String address(Contact contact) {
+    private static boolean isAbroad(Dossier dossier, Handover handover) {
+        return goes(dossier.settled().read(), handover.on())
+                .filter(Consequence.HandOver::abroad)
+                .isPresent();
+    }
+
+    private static <C extends CaseFile> Optional<Consequence.HandOver> goes(CaseFiles.Read<C> read, LocalDate on) {
+        return read.programme().handOver(read.file(), on);
+    }
+
+    private static String address(Contact contact, boolean abroad) {
+        if (abroad) {
+            return contact.mayLetter() ? contact.abroad().strip().replaceAll("\\s*\\R\\s*", ", ") : "";
+        }
         return contact.hasAddress() && contact.mayLetter()
                 ? (contact.street() + " " + contact.houseNumber()).strip() + ", " + contact.postCode() + " Halvern"
                 : "";

@@ -1,14 +1,17 @@
 package org.civitane.server.intake;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.programme.Catalogue;
+import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.Status;
 import org.civitane.core.reasoning.FactPath;
@@ -24,6 +27,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -57,7 +61,9 @@ class DraftFaults {
     /** All that are known from the answers so far; those of chapters that were not reached yet among them. */
     List<DraftFault> of(String programme, ObjectNode answers) {
         Programme<?> told = Catalogue.named(programme);
-        return Stream.concat(inFacts(told, answers), inContact(answers)).toList();
+        return Stream.of(inFacts(told, answers), inContact(answers), inPost(told, answers))
+                .flatMap(faults -> faults)
+                .toList();
     }
 
     private Stream<DraftFault> inFacts(Programme<?> programme, ObjectNode answers) {
@@ -113,6 +119,27 @@ class DraftFaults {
         return Questions.askingFor(programme, new FactPath(path))
                 .map(Asked::label)
                 .orElseGet(() -> programme.wording(Locale.ENGLISH).textOr("question." + path + ".label", ""));
+    }
+
+    /** What is made out and sent needs somewhere to go. */
+    private Stream<DraftFault> inPost(Programme<?> programme, ObjectNode answers) {
+        return Application.imagined(answers, programme.id(), clock.localNow())
+                .flatMap(read -> sent(read, clock.today()))
+                .flatMap(sent -> lackingFor(sent, answers.path(CONTACT)))
+                .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Phrase.of("contact.post." + part)))
+                .stream();
+    }
+
+    private static <C extends CaseFile> Optional<Consequence.HandOver> sent(CaseFiles.Read<C> read, LocalDate on) {
+        return read.programme().handOver(read.file(), on).filter(made -> !made.atTheDesk());
+    }
+
+    private static Optional<String> lackingFor(Consequence.HandOver sent, JsonNode contact) {
+        String address = sent.abroad() ? "abroad" : "street";
+        if (contact.path(address).asString("").isBlank()) {
+            return Optional.of(address);
+        }
+        return contact.path("mayLetter").asBoolean(false) ? Optional.empty() : Optional.of("mayLetter");
     }
 
     private static Stream<DraftFault> inContact(ObjectNode answers) {

@@ -37,7 +37,7 @@ class TextDoor extends RequestBodyAdviceAdapter {
 
     /** Fields in which people write more than a line: what staff and applicants write to each other, and such facts. */
     private static final Set<String> LONG_TEXTS = Stream.concat(
-                    Stream.of("body", "reason", "despite", "words", "why", "note", "good"),
+                    Stream.of("body", "reason", "despite", "words", "why", "note", "good", "abroad"),
                     Catalogue.programmes().stream()
                             .flatMap(programme -> programme.facts().stream())
                             .filter(fact -> fact.shape().equals(new Shape.Text(true)))

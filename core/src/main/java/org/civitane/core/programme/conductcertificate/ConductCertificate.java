@@ -151,7 +151,11 @@ public final class ConductCertificate implements Programme<ConductCertificateCas
         LocalDate on = BusinessCalendar.plusBusinessDays(issuedOn, 1);
         return file.handover()
                 .map(handover -> new Consequence.HandOver(
-                        handover.way().name(), handover.way() == Handover.Way.DESK, handover.byProxyAtTheDesk(), on));
+                        handover.way().name(),
+                        handover.way() == Handover.Way.DESK,
+                        handover.way() == Handover.Way.MAIL_ABROAD,
+                        handover.byProxyAtTheDesk(),
+                        on));
     }
 
     @Override
