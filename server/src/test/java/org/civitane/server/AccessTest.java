@@ -37,7 +37,7 @@ public class AccessTest extends ServerTest {
     /** Enough of a body for every call to be understood. */
     private static final String BODY = """
             {"version":VERSION,"answers":ANSWERS,"chapter":"people","name":"x","programme":"school-meals","body":"x","days":1,"why":"x",
-             "street":"","houseNumber":"","postCode":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
+             "street":"","houseNumber":"","postCode":"","abroad":"","personNumber":"","email":"","phone":"","safeName":"","safeTime":"","language":"",
              "mayLetter":true,"mayEmail":true,"mayText":true,"mayCall":true,"same":true,"mood":"ANSWERS","filed":"YES","occasion":"DOUBTED","remark":"x","paper":"00000000-0000-4000-8000-000000000000","documentType":"LEASE","number":"x","compared":"x","signal":"x","claims":[],"code":"x","notMe":false,"values":VALUES,
              "words":"x","granted":false,"despite":"x","reason":"x","path":"incomes/i1/amount","view":"TYPED","value":"420.00",
              "points":[],"dueOn":"DUE","then":"DECIDE","to":"TO","kind":"IDENTITY","subject":"m1","page":1,"password":"x","displayName":"x",

@@ -113,7 +113,7 @@ public class RaceTest extends ServerTest {
                     visitor.send(
                             "PUT",
                             at + "/contacts/m1",
-                            "{\"street\":\"\",\"houseNumber\":\"\",\"postCode\":\"\",\"personNumber\":\"\",\"email\":\"\",\"phone\":\"+99955500%d\",\"mayLetter\":true,\"mayEmail\":true,\"mayText\":true,\"mayCall\":true,\"safeName\":\"\",\"safeTime\":\"\",\"language\":\"\"}"
+                            "{\"street\":\"\",\"houseNumber\":\"\",\"postCode\":\"\",\"abroad\":\"\",\"personNumber\":\"\",\"email\":\"\",\"phone\":\"+99955500%d\",\"mayLetter\":true,\"mayEmail\":true,\"mayText\":true,\"mayCall\":true,\"safeName\":\"\",\"safeTime\":\"\",\"language\":\"\"}"
                                     .formatted(caller));
                 case MESSAGE ->
                     visitor.send("POST", at + "/messages", "{\"body\":\"Please call, %d.\"}".formatted(caller));
