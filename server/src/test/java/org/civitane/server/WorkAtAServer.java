@@ -6,72 +6,40 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.DayOfWeek;
-import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
-import org.civitane.core.amount.Money;
 import org.civitane.core.claim.ClaimState;
-import org.civitane.core.programme.PaidFor;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.contact.Notices;
-import org.civitane.server.decisions.Decisions;
-import org.civitane.server.following.Payment;
-import org.civitane.server.following.Payments;
 import org.civitane.server.intake.Drafts;
-import org.civitane.server.ledger.Ledger;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
-import org.civitane.server.platform.JsonColumn;
-import org.civitane.server.standins.Bank;
 import org.springframework.beans.factory.annotation.Autowired;
-import tools.jackson.databind.node.ObjectNode;
 
 /** What people of every programme do at a server, and what must be there afterwards whatever became of it. */
-abstract class WorkAtAServer extends Applications {
-    private static final int WEEKS = 8;
+abstract class WorkAtAServer extends WorkThatIsPaid {
     private static final int MOST_AT_ONCE = 5;
 
     @Autowired
-    private Decisions decisions;
-
-    @Autowired
     private Notices notices;
-
-    @Autowired
-    private Payments payments;
-
-    @Autowired
-    private Bank bank;
-
-    @Autowired
-    private Ledger ledger;
 
     @Autowired
     private Papers papers;
 
     @Autowired
     private Messages messages;
-
-    /**
-     * Something that somebody does.
-     *
-     * @param act does it; whether it was acknowledged
-     * @param check what must hold once all came to rest, told whether it was acknowledged
-     */
-    record Deed(String what, SignedIn who, Predicate<Visitor> act, Consumer<Boolean> check) {}
 
     /** One of everything. */
     protected List<Deed> deeds() throws IOException {
@@ -89,53 +57,6 @@ abstract class WorkAtAServer extends Applications {
                 handsIn("paid-leave"),
                 uploads(),
                 writes());
-    }
-
-    private Deed paysAFee() throws IOException {
-        ClaimView claim = granted();
-        return new Deed(
-                "pays a fee",
-                applicant,
-                visitor -> {
-                    Visitor.Answer answer = visitor.post("/api/my/claims/" + claim.id() + "/fee/pay", "");
-                    return answer.status() == 200
-                            && paid(JsonColumn.read(answer.body()).path("page").asString());
-                },
-                acknowledged -> {
-                    hearOf(claim);
-                    boolean came = database.sql(
-                                            "select count(*) from standin_checkout s join checkout c on s.id = c.id::text where c.claim_id = ? and s.state = 'PAID'")
-                                    .param(claim.id())
-                                    .query(Integer.class)
-                                    .single()
-                            == 1;
-                    assertThat(came || !acknowledged).isTrue();
-                    assertThat(documents.of(claim.id())).hasSize(came ? 1 : 0);
-                    assertThat(ledger.of(claim.id()).getOrDefault(Ledger.Account.BANK, Money.ZERO))
-                            .isEqualTo(came ? Money.parse("48.00") : Money.ZERO);
-                });
-    }
-
-    /** An hour passed, after which the payment service is asked about what was not heard of. */
-    private void hearOf(ClaimView claim) {
-        database.sql("update checkout set begun_at = begun_at - interval '2 hours' where claim_id = ?")
-                .param(claim.id())
-                .update();
-        database.sql("update scheduled_tasks set execution_time = now() where task_name = 'ask-unheard'")
-                .update();
-        await("the service was asked", this::nothingIsDue);
-        madeOut();
-    }
-
-    private boolean paid(String page) {
-        try {
-            return told(page, "twice") == 200;
-        } catch (IOException e) {
-            return false;
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return false;
-        }
     }
 
     private Deed decides() {
@@ -156,92 +77,6 @@ abstract class WorkAtAServer extends Applications {
                             .allMatch(each -> each.state().equals("SENT"));
                     if (decided) {
                         assertThat(decisions.letter(claim.id())).isNotEmpty();
-                    }
-                });
-    }
-
-    private Deed givesAnAccount() {
-        SignedIn applicant = person(Role.APPLICANT);
-        ClaimView claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
-        decisions.decide(claim, "", "Seen at the counter.", caseworker);
-        UUID first = first(claim).id();
-        database.sql("update payment set due_on = ? where id = ?")
-                .params(clock.today(), first)
-                .update();
-        String iban = iban(claim.number().replaceAll("\\D", "").substring(2));
-        return new Deed(
-                "gives an account",
-                applicant,
-                visitor -> {
-                    String wish = "{\"iban\":\"%s\",\"holder\":\"Runa\"}".formatted(iban);
-                    boolean given = visitor.send("PUT", "/api/my/claims/" + claim.id() + "/account", wish)
-                                    .status()
-                            == 200;
-                    payNow(first);
-                    return given;
-                },
-                acknowledged -> {
-                    payNow(first);
-                    await("no payment is due", this::nothingIsDue);
-                    boolean given =
-                            payments.goesTo(claim.id()).stream().findAny().isPresent();
-                    assertThat(given || !acknowledged).isTrue();
-                    assertThat(first(claim).state()).isEqualTo(given ? Payment.State.BOOKED : Payment.State.PLANNED);
-                    assertThat(bank.booked(iban))
-                            .extracting(Bank.Booking::cents)
-                            .isEqualTo(given ? List.of(first(claim).amount().cents()) : List.of());
-                });
-    }
-
-    private Payment first(ClaimView claim) {
-        return payments.of(claim.id()).getFirst();
-    }
-
-    private void payNow(UUID payment) {
-        database.sql(
-                        "update scheduled_tasks set execution_time = now() where task_name = 'pay' and not picked and task_instance like ?")
-                .param(payment + "-%")
-                .update();
-    }
-
-    private Deed tellsHours() {
-        SignedIn worker = worker();
-        LocalDate first = clock.today()
-                .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY))
-                .minusWeeks(4);
-        LocalDate tuesday = first.plusDays(1);
-        ObjectNode answers = LeaveAnswers.of(answers(worker), first, WEEKS, first.minusDays(60));
-        answers.put("pattern", "INTERMITTENT");
-        answers.putObject("careProvider").put("name", "Tarn Practice");
-        answers.putObject("reach").putObject("care-provider").put("email", "practice." + worker.email());
-        for (int week = 0; week < WEEKS; week++) {
-            answers.withArray("absences")
-                    .addObject()
-                    .put("date", tuesday.plusWeeks(week).toString())
-                    .put("hours", "8");
-        }
-        ClaimView claim = clock.at(
-                first.minusDays(3).atTime(10, 0),
-                () -> answered(drafts.handInAnswers(
-                        worker, "paid-leave", answers, new Drafts.Signing(worker.displayName(), Optional.empty()))));
-        clock.at(
-                first.minusDays(2).atTime(10, 0),
-                () -> decisions.decide(taken(caseworker, claim), "", "Seen at the counter.", caseworker));
-        String hours = "{\"hours\":{\"%s\":\"8\",\"%s\":\"4\"}}".formatted(tuesday, tuesday.plusDays(2));
-        return new Deed(
-                "tells hours",
-                worker,
-                visitor -> visitor.send("PUT", "/api/my/claims/" + claim.id() + "/hours/" + first, hours)
-                                .status()
-                        == 200,
-                acknowledged -> {
-                    Money paid = payments.of(claim.id()).stream()
-                            .filter(each -> each.time().equals(new PaidFor.Week(first)))
-                            .map(Payment::amount)
-                            .reduce(Money.ZERO, Money::plus);
-                    assertThat(paid).isIn(Money.parse("83.00"), Money.parse("124.50"));
-                    if (acknowledged) {
-                        assertThat(paid).isEqualTo(Money.parse("124.50"));
                     }
                 });
     }
@@ -376,13 +211,6 @@ abstract class WorkAtAServer extends Applications {
                 .limit(MOST_AT_ONCE)
                 .forEach(acknowledged::add);
         return !acknowledged.isEmpty();
-    }
-
-    protected boolean nothingIsDue() {
-        return database.sql("select count(*) from scheduled_tasks where execution_time <= now() or picked")
-                        .query(Integer.class)
-                        .single()
-                == 0;
     }
 
     private static byte[] pdf(String title) {
