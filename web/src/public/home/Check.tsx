@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../../api/client';
 import { SelectField, TextField, YesNoField } from '../../components/Field';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
+import { readAs } from '../../facts/shapes';
 
 /** "Might this be for me?" in five questions, with the reasons either way. */
 export function Check({ programme, questions }: { programme: string; questions: Schemas['Asked'][] }) {
@@ -15,7 +16,7 @@ export function Check({ programme, questions }: { programme: string; questions: 
       take(
         api.POST('/api/programmes/{id}/screening', {
           params: { path: { id: programme } },
-          body: { answers: given(answers) },
+          body: { answers: given(questions, answers) },
         }),
       ),
   });
@@ -105,6 +106,12 @@ export function Check({ programme, questions }: { programme: string; questions: 
   );
 }
 
-function given(answers: Record<string, string>): Record<string, string> {
-  return Object.fromEntries(Object.entries(answers).filter(([, value]) => value.trim() !== ''));
+/** What was typed, read as the form reads it: amounts in the way people write them. */
+function given(questions: Schemas['Asked'][], answers: Record<string, string>): Record<string, string> {
+  return Object.fromEntries(
+    questions
+      .map(({ path, widget }) => [path, readAs(widget, answers[path] ?? '')] as const)
+      .filter(([, value]) => value !== undefined)
+      .map(([path, value]) => [path, String(value)]),
+  );
 }

@@ -113,14 +113,14 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
         {tab === 'income' && <IncomePanel income={desk.income} onPaper={onPaper} />}
         {tab === 'registers' && (
           <>
+            <div className="px-4 empty:hidden">
+              <SecondLook claim={desk.id} />
+            </div>
             <RegisterPanel
               desk={desk}
               onAsk={(request) => work.askRegister.mutate(request)}
               onWithout={(wish) => work.withoutRegister.mutate(wish)}
             />
-            <div className="px-4 pb-4">
-              <SecondLook claim={desk.id} />
-            </div>
           </>
         )}
         {tab === 'messages' && (

@@ -27,7 +27,7 @@ export function SecondLook({ claim }: { claim: string }) {
   const now = look.data;
   if (!now || (!now.wanted && now.said === 0)) return <Problem of={look.error} />;
   return (
-    <section className="mt-4 border-t border-base-300 pt-3" aria-labelledby="second-look">
+    <section className="border-b border-base-300 py-4" aria-labelledby="second-look">
       <h3 id="second-look" className="font-bold">
         {t('look.title')}
       </h3>

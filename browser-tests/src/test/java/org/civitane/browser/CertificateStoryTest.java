@@ -128,8 +128,9 @@ public class CertificateStoryTest {
     private static void openRegisters(Page desk) {
         desk.getByLabel("Find a household or number").fill("Lindqvist");
         desk.getByRole(AriaRole.LISTBOX).getByText("Lindqvist").first().click();
-        desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Registers"))
-                .click();
+        desk.getByText("Whether a possible match is this person").click();
+        assertThat(desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Registers")))
+                .hasAttribute("aria-selected", "true");
         assertThat(desk.getByText("A possible match in the police register")).isVisible();
     }
 
