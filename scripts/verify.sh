@@ -115,7 +115,7 @@ verify_cli() { surefire cli; }
 
 # Named tests need not be in every group that the part is run in.
 surefire() { # PART [MODULE [EXECUTION]]
-  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -DfailIfNoTests=false -Dsurefire.failIfNoSpecifiedTests=false} ${kills:+"-Dcivitane.kills=$kills"}
+  maven "surefire:test${3:+@$3}" -pl "${2:-$1}" ${only[$1]:+"-Dtest=${only[$1]}" -DfailIfNoTests=false -Dsurefire.failIfNoSpecifiedTests=false} ${kills:+"-Dcivitane.kills=$kills" -Dlongest.test.run=7200}
 }
 
 verify_web() {

@@ -59,12 +59,29 @@ public class Determinations {
         return workedOut(() -> Run.of(read.determine(policies.book(), Reasoning.recording()), read.file()));
     }
 
+    /**
+     * The same for a claim as it stands: nobody who opens it typed what is wrong, so that it is no fault of an input.
+     *
+     * @throws Problem when nothing can be worked out of it, of the code {@link #NOT_WORKED_OUT}
+     */
+    public Run ofClaim(CaseFiles.Read<?> read) {
+        try {
+            return run(read);
+        } catch (BadInput e) {
+            throw notWorkedOut(e);
+        }
+    }
+
+    private static Problem notWorkedOut(RuntimeException e) {
+        LOG.error("A case cannot be worked out", WithoutWords.of(e));
+        return Problem.conflict(NOT_WORKED_OUT, Phrase.of("problem.not-worked-out"));
+    }
+
     private static <T> T workedOut(Supplier<T> work) {
         try {
             return work.get();
-        } catch (BadInput | ArithmeticException | DateTimeException | IllegalArgumentException e) {
-            LOG.error("A case cannot be worked out", WithoutWords.of(e));
-            throw Problem.conflict(NOT_WORKED_OUT, Phrase.of("problem.not-worked-out"));
+        } catch (ArithmeticException | DateTimeException | IllegalArgumentException e) {
+            throw notWorkedOut(e);
         }
     }
 

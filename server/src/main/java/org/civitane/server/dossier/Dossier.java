@@ -68,7 +68,7 @@ public final class Dossier {
         });
         this.run = once(() -> claim.decidedAt().isPresent()
                 ? from.determinations().decided(claim.id())
-                : from.determinations().run(settled().read()));
+                : from.determinations().ofClaim(settled().read()));
         this.papers = once(() -> from.papers().of(claim.id()));
         this.readings = once(() -> from.readings().of(claim.id()));
         this.originals = once(() -> from.originals().of(claim.id()));
