@@ -14,13 +14,14 @@ export function useKeptAnswer(
 ) {
   const text = JSON.stringify(said);
   const last = useRef(text);
+  const keepers = useRef({ here, keep });
+  keepers.current = { here, keep };
   useEffect(() => {
     if (text === last.current) return;
-    here(JSON.parse(text) as Schemas['Said']);
-    const timer = setTimeout(() => {
-      last.current = text;
-      keep(JSON.parse(text) as Schemas['Said']);
-    }, PAUSE);
+    last.current = text;
+    const now = JSON.parse(text) as Schemas['Said'];
+    keepers.current.here(now);
+    const timer = setTimeout(() => keepers.current.keep(now), PAUSE);
     return () => clearTimeout(timer);
-  }, [text, here, keep]);
+  }, [text]);
 }

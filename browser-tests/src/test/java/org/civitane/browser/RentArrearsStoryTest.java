@@ -75,7 +75,9 @@ public class RentArrearsStoryTest {
     @Test(dependsOnMethods = "tenantAppliesFromAPhone")
     void theOthersAreReachedAndTheOtherTenantSigns() {
         phone.navigate("/my");
-        phone.getByText("Who else is asked").click();
+        assertThat(phone.getByText("Please tell us how to reach whoever is asked for the signature of Aksel"))
+                .isVisible();
+        phone.getByText("Tell us how to reach them").first().click();
         tenant.reach("Aksel", "aksel.feirao@post.example", OTHERS_NUMBER + PersonNumber.checkDigit(OTHERS_NUMBER));
         tenant.reach("Selje Row", "office@selje.example", "");
         Page aksel = civitane.visitor(390, 844);

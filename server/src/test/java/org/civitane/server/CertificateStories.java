@@ -11,10 +11,15 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
 import java.time.LocalDate;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
 import javax.imageio.ImageIO;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.person.PersonNumber;
@@ -210,5 +215,12 @@ abstract class CertificateStories extends ServerTest {
 
     protected MockHttpServletResponse anyone(MockHttpServletRequestBuilder request) throws Exception {
         return http.perform(request).andReturn().getResponse();
+    }
+
+    /** What the payment service signs a notice with. */
+    protected static String signed(byte[] body) throws GeneralSecurityException {
+        Mac mac = Mac.getInstance("HmacSHA256");
+        mac.init(new SecretKeySpec("server-tests".getBytes(StandardCharsets.UTF_8), "HmacSHA256"));
+        return HexFormat.of().formatHex(mac.doFinal(body));
     }
 }

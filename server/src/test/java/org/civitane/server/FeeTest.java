@@ -5,15 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import org.civitane.core.amount.Money;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.Actor;
@@ -314,12 +310,6 @@ public class FeeTest extends CertificateStories {
         return "{\"checkout\":\"%s\",\"state\":\"PAID\",\"cents\":4800}"
                 .formatted(checkout)
                 .getBytes(StandardCharsets.UTF_8);
-    }
-
-    private static String signed(byte[] body) throws GeneralSecurityException {
-        Mac mac = Mac.getInstance("HmacSHA256");
-        mac.init(new SecretKeySpec("server-tests".getBytes(StandardCharsets.UTF_8), "HmacSHA256"));
-        return HexFormat.of().formatHex(mac.doFinal(body));
     }
 
     private String stateOf(ClaimView claim) {
