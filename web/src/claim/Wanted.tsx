@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 
-/** What is still wanted from the applicant on a claim, by when, each with the button that leads there. */
+/** What is still wanted from the applicant on a claim, by when, with the buttons that lead there, each once. */
 export function Wanted({ claim }: { claim: Schemas['MyClaim'] }) {
   const { t } = useTranslation();
   return claim.wanted.map((each, index) => (
@@ -11,7 +11,7 @@ export function Wanted({ claim }: { claim: Schemas['MyClaim'] }) {
         <span aria-hidden="true">◈ </span>
         {each.sentence}
       </p>
-      {each.at && (
+      {each.at && each.at !== claim.wanted[index + 1]?.at && (
         <Link
           to={`/my/${claim.id}/${each.at}`}
           className={`btn btn-primary h-auto min-h-12 ${index > 0 ? 'btn-outline' : ''}`}

@@ -172,16 +172,21 @@ public class ClearStoryTest {
     @Test(dependsOnMethods = "theSheetIsAsItWasLeftAndItsKeysActOnlyInTheList")
     public void singleLettersCanBeSwitchedOffForTheAccount() {
         Page sheet = civitane.signedIn("joao.brattli@halvern.example");
-        command(sheet, "Switch single letters off");
+        switched(sheet, "Switch single letters off");
         Page elsewhere = civitane.signedIn("joao.brattli@halvern.example");
         assertThat(elsewhere.locator("[data-row]").first()).isVisible();
         elsewhere.locator("h1").focus();
         elsewhere.keyboard().press("j");
         assertThat(elsewhere.locator("h1")).isFocused();
-        command(elsewhere, "Switch single letters on");
+        switched(elsewhere, "Switch single letters on");
         elsewhere.locator("h1").focus();
         elsewhere.keyboard().press("j");
         assertThat(elsewhere.locator("[data-row]").first()).isFocused();
+    }
+
+    /** Switches them, which is kept with the account. */
+    private static void switched(Page page, String command) {
+        page.waitForResponse("**/api/session/keys", () -> command(page, command));
     }
 
     @Test

@@ -112,7 +112,7 @@ public class FoodAssistanceStoryTest {
         button("Accept it");
         assertThat(desk.getByText("✓ accepted").first()).isVisible();
         doWithout("An identity document of Ylva Tindvåg", "Seen at the counter.");
-        doWithout("What you pay for rent or mortgage", "The landlord told us.");
+        doWithout("What they pay for rent or mortgage", "The landlord told us.");
         assertThat(desk.getByText("Waiting for you: nothing that matters is in the way"))
                 .isVisible();
     }

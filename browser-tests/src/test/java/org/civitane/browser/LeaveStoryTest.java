@@ -96,7 +96,7 @@ public class LeaveStoryTest {
     @Test(dependsOnMethods = "workerAppliesFromAPhone")
     void theEmployerAnswersByALinkAndContradicts() {
         phone.navigate("/my");
-        phone.getByText("Who else is asked").click();
+        phone.getByText("Tell us how to reach them").click();
         worker.reach("Skerry Ferries", "crew.office@skerry.example", "");
         Civitane.picture(phone, "leave-others-phone");
         Page office = civitane.visitor(390, 844);
