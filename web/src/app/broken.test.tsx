@@ -34,7 +34,7 @@ describe('a screen that breaks', () => {
     tellOffice(
       '/my/6f0c2a9e-1b7d-4c55-9a55-0a3a2a0c9d11/days',
       new TypeError('undefined is not Runa Ostby'),
-      '\n    at Calendar (http://x/a.js:1:2)\n    at DaysScreen (http://x/a.js:3:4)',
+      '\n    at Calendar (a.js:1:2)\n    at DaysScreen (a.js:3:4)',
     );
     expect(post.mock.calls[0]?.[1].body).toEqual({
       page: '/my/*/days',

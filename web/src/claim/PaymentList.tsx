@@ -43,7 +43,7 @@ export function PaymentList({ payments, nowhere = false, act }: Props) {
         {payments.map((each) => (
           <tr key={each.id} className="border-b border-base-300 align-top">
             <td className="py-1.5 pe-4">{timeOf(each)}</td>
-            <td className="py-1.5 pe-4 text-end tabular-nums">{each.amount}</td>
+            <td className="py-1.5 pe-4 text-end tabular-nums">{amountText(each.amount)}</td>
             <td className={`py-1.5 ${INK[each.state]}`}>
               <span aria-hidden="true">{SHAPE[each.state]} </span>
               {t(`payments.is.${nowhere && each.state === 'PLANNED' ? 'NOWHERE' : each.state}`, {

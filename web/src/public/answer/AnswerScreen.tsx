@@ -27,6 +27,7 @@ export function AnswerScreen() {
     if (isSent) setHere(undefined);
   }, [isSent]);
   const over = now && (now.state === 'ANSWERED' || now.state === 'CLOSED' || now.state === 'OVER');
+  const Form = now?.kind === 'SIGNATURE' ? SignForm : SayForm;
   return (
     <Page title={t('answer.title')}>
       <div className="mx-auto max-w-2xl space-y-5">
@@ -51,18 +52,8 @@ export function AnswerScreen() {
               <p className="quiet mt-2">{t('answer.noAccount')}</p>
             </div>
             {now.state === 'CONFIRM' && <Confirm page={now} confirm={confirm} code={code} />}
-            {now.state === 'OPEN' && now.kind === 'SIGNATURE' && (
-              <SignForm
-                page={now}
-                answer={answer}
-                begun={here ?? now.begun}
-                onTyped={setHere}
-                onKeep={keep.mutate}
-                kept={keep.isSuccess}
-              />
-            )}
-            {now.state === 'OPEN' && now.kind !== 'SIGNATURE' && (
-              <SayForm
+            {now.state === 'OPEN' && (
+              <Form
                 page={now}
                 answer={answer}
                 begun={here ?? now.begun}

@@ -41,8 +41,8 @@ export function ApplyScreen() {
   const go = useNavigate();
   const [kept, keep] = useKept<Unsaved>(`apply/${programme}`);
   const [faults, setFaults] = useState<Fault[]>([]);
-  /** What the office found on a page and told once: who cannot put it right now goes on all the same. */
-  const [seen, setSeen] = useState<Fault[]>([]);
+  /** What the office found on a page and told: who cannot put it right now goes on all the same. */
+  const [seen = [], setSeen] = useKept<Fault[]>(`told/${programme}`);
   const saved = draft.data;
   const answers =
     saved && kept?.on === `${saved.id} ${saved.version}` ? kept.answers : (saved?.answers as Answers);
@@ -152,7 +152,10 @@ export function ApplyScreen() {
               answers={answers}
               costs={planned?.plan?.later.map((each) => each.sentence) ?? []}
               open={open}
-              onChange={(to, question) => go(address(to), { state: { back: true, to: question } })}
+              onChange={(to, question) => {
+                setSeen([...seen, ...ofOffice(saved.faults, to)]);
+                go(address(to), { state: { back: true, to: question } });
+              }}
               handIn={handIn}
             />
           )}
@@ -193,7 +196,10 @@ export function ApplyScreen() {
             { id: READ_BACK, title: t('apply.signTitle'), done: false, open: false },
           ]}
           now={chapter}
-          onGo={(to) => goTo(to)}
+          onGo={(to) => {
+            setSeen([...seen, ...ofOffice(saved.faults, to)]);
+            goTo(to);
+          }}
         />
       </div>
     </Page>

@@ -39,12 +39,6 @@ const SECTION_OF: Partial<Record<Schemas['Obstacle']['kind'], string>> = {
   MORE_TIME: 'more-time',
 };
 
-function reveal(heading: string) {
-  const at = document.getElementById(heading);
-  at?.scrollIntoView({ block: 'nearest' });
-  at?.focus({ preventScroll: true });
-}
-
 const NOTHING: Open = {
   settling: undefined,
   settlingAll: false,
@@ -71,6 +65,8 @@ function DeskOf({ claim }: { claim: string }) {
   const [choice, setChoice] = useState({ path: '' });
   const chosen = choice.path;
   const choose = (path: string) => setChoice({ path });
+  // where one is led, once the tab that it stands in is drawn
+  const [led, setLed] = useState<{ tab: Tab; to: string }>();
   const [open, setOpen] = useState<Open>(NOTHING);
   const [points, setPoints] = useKept<NewPoint[]>(`fix-list/${claim}`);
   const next = useNextClaim(claim);
@@ -115,6 +111,13 @@ function DeskOf({ claim }: { claim: string }) {
     onNext: () => next && go(`/claims/${next.id}`),
   });
   useEffect(() => {
+    if (!led || led.tab !== tab) return;
+    const at = document.querySelector<HTMLElement>(led.to);
+    at?.scrollIntoView({ block: 'nearest' });
+    at?.focus({ preventScroll: true });
+    setLed(undefined);
+  }, [led, tab]);
+  useEffect(() => {
     const row = choice.path && document.querySelector<HTMLElement>('tr[aria-selected="true"]');
     if (!row) return;
     row.scrollIntoView({ block: 'nearest' });
@@ -152,13 +155,10 @@ function DeskOf({ claim }: { claim: string }) {
     const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
     if (kind === 'MATCH' || kind === 'OTHER_CLAIM') go(`/claims/${claim}/household`);
     else if (kind === 'PAPERS_CAME' && came) show(came.id);
-    else if (kind in SECTION_OF) {
-      setTab('facts');
-      // the tab is drawn first
-      setTimeout(() => reveal(SECTION_OF[kind] as string));
-    } else if (kind in TAB_OF) {
-      setTab(TAB_OF[kind] as Tab);
-      setTimeout(() => document.querySelector<HTMLElement>('[role=tab][aria-selected=true]')?.focus());
+    else if (kind in SECTION_OF || kind in TAB_OF) {
+      const to = TAB_OF[kind] ?? 'facts';
+      setTab(to);
+      setLed({ tab: to, to: SECTION_OF[kind] ? `#${SECTION_OF[kind]}` : '[role=tab][aria-selected=true]' });
     } else leadTo((fact) => fact === path || fact.startsWith(`${path}/`) || path.startsWith(`${fact}/`));
   };
   const isDone = Boolean(desk.past.decision) || desk.strip.state === 'WITHDRAWN';

@@ -3,12 +3,9 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Value;
 import org.civitane.server.access.Role;
@@ -92,7 +89,8 @@ public class CostsTest extends ServerTest {
     }
 
     private void lease(String amount) throws IOException {
-        Paper paper = papers.take(claim, new ByteArrayInputStream(pdf()), "HOUSING_COSTS", "", "lease.pdf", applicant);
+        Paper paper = papers.take(
+                claim, new ByteArrayInputStream(BlankPdf.titled("")), "HOUSING_COSTS", "", "lease.pdf", applicant);
         await("it was looked at", () -> readings.of(claim.id()).get(paper.id()).state() != Reading.State.WAITING);
         readings.see(
                 claim,
@@ -112,14 +110,5 @@ public class CostsTest extends ServerTest {
 
     private Value shelter() {
         return dossier(claim).run().determination().figures().get("shelterCosts");
-    }
-
-    private static byte[] pdf() throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            document.addPage(new PDPage());
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
     }
 }

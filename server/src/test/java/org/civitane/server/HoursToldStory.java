@@ -58,16 +58,8 @@ abstract class HoursToldStory extends LeaveStory {
     }
 
     protected ClaimView planned() {
-        ObjectNode answers = LeaveAnswers.of(answers(worker), first, WEEKS, first.minusDays(60));
-        answers.put("pattern", "INTERMITTENT");
-        answers.putObject("careProvider").put("name", "Tarn Practice");
-        answers.putObject("reach").putObject("care-provider").put("email", "practice." + worker.email());
-        for (int week = 0; week < WEEKS; week++) {
-            answers.withArray("absences")
-                    .addObject()
-                    .put("date", tuesday(week).toString())
-                    .put("hours", "8");
-        }
+        ObjectNode answers = LeaveAnswers.onTuesdays(
+                answers(worker), first, WEEKS, first.minusDays(60), "practice." + worker.email());
         return drafts.handInAnswers(
                 worker, "paid-leave", answers, new Drafts.Signing(worker.displayName(), Optional.empty()));
     }

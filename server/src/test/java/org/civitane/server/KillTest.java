@@ -3,8 +3,6 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -13,8 +11,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -150,7 +146,7 @@ public class KillTest extends ServerTest {
         for (int i = 0; ; i++) {
             String name = "lease-" + claim.toString().substring(0, 4) + "-" + i + ".pdf";
             String path = "/api/my/claims/" + claim + "/papers?kind=HOUSING_COSTS";
-            if (visitor.upload(path, name, pdf(name)).status() != 200) {
+            if (visitor.upload(path, name, BlankPdf.titled(name)).status() != 200) {
                 return;
             }
             acknowledged.put(name, claim);
@@ -164,18 +160,6 @@ public class KillTest extends ServerTest {
             if (visitor.post("/api/claims/" + claim.id() + "/decide", body).status() == 200) {
                 decided.add(claim.id());
             }
-        }
-    }
-
-    private static byte[] pdf(String title) {
-        try (PDDocument document = new PDDocument()) {
-            document.addPage(new PDPage());
-            document.getDocumentInformation().setTitle(title);
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
         }
     }
 }

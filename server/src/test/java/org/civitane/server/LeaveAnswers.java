@@ -22,4 +22,18 @@ final class LeaveAnswers {
         answers.putObject("notice").put("on", told.toString()).put("emergency", false);
         return answers;
     }
+
+    /** The same now and then: eight hours on each Tuesday, with a practice that is asked. */
+    static ObjectNode onTuesdays(ObjectNode answers, LocalDate monday, int weeks, LocalDate told, String practice) {
+        of(answers, monday, weeks, told).put("pattern", "INTERMITTENT");
+        answers.putObject("careProvider").put("name", "Tarn Practice");
+        answers.putObject("reach").putObject("care-provider").put("email", practice);
+        for (int week = 0; week < weeks; week++) {
+            answers.withArray("absences")
+                    .addObject()
+                    .put("date", monday.plusWeeks(week).plusDays(1).toString())
+                    .put("hours", "8");
+        }
+        return answers;
+    }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -16,8 +15,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -302,23 +299,17 @@ public class RaceTest extends ServerTest {
     private ClaimView claimWithAPaper() {
         SignedIn applicant = person(Role.APPLICANT);
         ClaimView claim = handInForFood(applicant, answers(applicant));
-        Paper paper = papers.take(claim, new ByteArrayInputStream(pdf()), "OTHER", "", "note.pdf", applicant);
+        Paper paper = papers.take(
+                claim,
+                new ByteArrayInputStream(BlankPdf.titled(UUID.randomUUID().toString())),
+                "OTHER",
+                "",
+                "note.pdf",
+                applicant);
         assertThat(paper.pages()).isEqualTo(1);
         read(claim);
         acts.take(claim.id(), caseworker);
         return claims.claim(claim.id());
-    }
-
-    private static byte[] pdf() {
-        try (PDDocument document = new PDDocument()) {
-            document.addPage(new PDPage());
-            document.getDocumentInformation().setTitle(UUID.randomUUID().toString());
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
     }
 
     private static List<Visitor.Answer> atOnce(Callable<Visitor.Answer> first, Callable<Visitor.Answer> second)

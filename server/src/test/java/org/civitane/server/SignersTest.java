@@ -11,9 +11,12 @@ import java.util.concurrent.Future;
 import java.util.regex.Pattern;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.server.access.Role;
+import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Wait;
+import org.civitane.server.platform.JsonColumn;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -103,6 +106,29 @@ public class SignersTest extends LinkTest {
         new Visitor(PORT, caseworker.email()).post("/api/claims/" + claim.id() + "/others/m2", wish);
         Page another = new Page(linkTo("new." + signer));
         assertThat(another.confirm(BORN, last4()).path("state").asString()).isEqualTo("OPEN");
+    }
+
+    @Test
+    public void whoeverCouldNotShowWhoTheyAreIsNotSentALinkAndComesFirstInWhatIsWanted() {
+        SignedIn other = person(Role.APPLICANT);
+        ClaimView unreached = handInForRent(other, JsonColumn.object());
+        Visitor mine = new Visitor(PORT, other.email());
+        assertThat(wanted(mine).path(0).path("at").asString()).isEqualTo("others");
+        assertThat(wanted(mine).path(0).path("sentence").asString())
+                .startsWith("Please tell us how to reach whoever is asked for the signature of Ivo ");
+        String at = "/api/my/claims/" + unreached.id() + "/others/m2";
+        String wish = "{\"email\":\"%s\",\"phone\":\"%s\",\"personNumber\":\"\"}";
+        Visitor.Answer alone = mine.post(at, wish.formatted("ivo." + other.email(), ""));
+        assertThat(alone.status()).isEqualTo(422);
+        assertThat(json(alone).path("path").asString()).isEqualTo("contact/phone");
+        assertThat(mine.post(at, wish.formatted("ivo." + other.email(), "+99955512345"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(wanted(mine).toString()).doesNotContain("signature");
+    }
+
+    private JsonNode wanted(Visitor visitor) {
+        return json(visitor.get("/api/my/claims")).path(0).path("wanted");
     }
 
     @Test

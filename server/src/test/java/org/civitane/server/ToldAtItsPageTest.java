@@ -79,6 +79,7 @@ public class ToldAtItsPageTest extends Applications {
         assertThat(fault).as("what is told at %s", path).isNotNull();
         assertThat(fault.path("chapter").asString()).isEqualTo(chapter);
         assertThat(fault.path("sentence").asString()).isNotBlank();
+        assertThat(fault.path("label").asString().isBlank()).isEqualTo(chapter.equals("contact"));
     }
 
     @Test

@@ -2,9 +2,7 @@ package org.civitane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.DayOfWeek;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
@@ -14,8 +12,6 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -173,7 +169,7 @@ abstract class WorkAtAServer extends WorkThatIsPaid {
                         name -> visitor.upload(
                                                 "/api/my/claims/" + claim.id() + "/papers?kind=HOUSING_COSTS",
                                                 name,
-                                                pdf(name))
+                                                BlankPdf.titled(name))
                                         .status()
                                 == 200),
                 any -> {
@@ -211,17 +207,5 @@ abstract class WorkAtAServer extends WorkThatIsPaid {
                 .limit(MOST_AT_ONCE)
                 .forEach(acknowledged::add);
         return !acknowledged.isEmpty();
-    }
-
-    private static byte[] pdf(String title) {
-        try (PDDocument document = new PDDocument()) {
-            document.addPage(new PDPage());
-            document.getDocumentInformation().setTitle(title);
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

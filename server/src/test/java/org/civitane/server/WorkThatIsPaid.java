@@ -137,16 +137,8 @@ abstract class WorkThatIsPaid extends Applications {
                 .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY))
                 .minusWeeks(4);
         LocalDate tuesday = first.plusDays(1);
-        ObjectNode answers = LeaveAnswers.of(answers(worker), first, WEEKS, first.minusDays(60));
-        answers.put("pattern", "INTERMITTENT");
-        answers.putObject("careProvider").put("name", "Tarn Practice");
-        answers.putObject("reach").putObject("care-provider").put("email", "practice." + worker.email());
-        for (int week = 0; week < WEEKS; week++) {
-            answers.withArray("absences")
-                    .addObject()
-                    .put("date", tuesday.plusWeeks(week).toString())
-                    .put("hours", "8");
-        }
+        ObjectNode answers = LeaveAnswers.onTuesdays(
+                answers(worker), first, WEEKS, first.minusDays(60), "practice." + worker.email());
         ClaimView claim = clock.at(
                 first.minusDays(3).atTime(10, 0),
                 () -> answered(drafts.handInAnswers(

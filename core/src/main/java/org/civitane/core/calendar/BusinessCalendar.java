@@ -79,6 +79,19 @@ public final class BusinessCalendar {
         return count;
     }
 
+    /**
+     * The business day that lies {@code count} of them before a day; the day itself need not be one.
+     *
+     * @param count 0 or more; 0 gives the day itself
+     */
+    public static LocalDate minusBusinessDays(LocalDate day, int count) {
+        LocalDate at = day;
+        for (int counted = 0; counted < count; counted++) {
+            at = rolledBack(at.minusDays(1));
+        }
+        return at;
+    }
+
     /** The day itself when it is a business day, else the next one. */
     public static LocalDate rolledForward(LocalDate day) {
         return isBusinessDay(day) ? day : plusBusinessDays(day, 1);

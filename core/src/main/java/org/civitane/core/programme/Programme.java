@@ -165,20 +165,12 @@ public interface Programme<C extends CaseFile> {
      * last business day before it is to be decided.
      */
     default LocalDate papersWantedBy(LocalDate receivedOn, LocalDate dueBy) {
-        LocalDate usual = before(dueBy, DAYS_TO_LOOK);
+        LocalDate usual = BusinessCalendar.minusBusinessDays(dueBy, DAYS_TO_LOOK);
         LocalDate found = BusinessCalendar.plusBusinessDays(receivedOn, DAYS_TO_FIND);
-        LocalDate last = before(dueBy, 1);
+        LocalDate last = BusinessCalendar.minusBusinessDays(dueBy, 1);
         LocalDate soonest = found.isAfter(last) ? last : found;
         LocalDate day = usual.isBefore(soonest) ? soonest : usual;
         return day.isBefore(receivedOn) ? receivedOn : day;
-    }
-
-    private static LocalDate before(LocalDate day, int businessDays) {
-        LocalDate before = day;
-        for (int i = 0; i < businessDays; i++) {
-            before = BusinessCalendar.rolledBack(before.minusDays(1));
-        }
-        return before;
     }
 
     /** How often, and by how much, a date set for the applicant may be extended (rulebook 0.3). */

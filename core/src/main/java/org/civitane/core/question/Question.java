@@ -96,6 +96,11 @@ public record Question(
         public When {
             oneOf = List.copyOf(oneOf);
         }
+
+        /** Whether it is so when that is the answer at {@link #path}; nothing answered is the empty text. */
+        public boolean holds(String answer) {
+            return oneOf.contains(answer);
+        }
     }
 
     public Question {

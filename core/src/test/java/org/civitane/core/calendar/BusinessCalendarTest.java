@@ -54,6 +54,10 @@ public class BusinessCalendarTest {
         LocalDate christmasEve = LocalDate.of(2026, 12, 24);
         assertThat(BusinessCalendar.plusBusinessDays(christmasEve, 1)).isEqualTo("2026-12-28");
         assertThat(BusinessCalendar.plusBusinessDays(christmasEve, 5)).isEqualTo("2027-01-04");
+        assertThat(BusinessCalendar.minusBusinessDays(LocalDate.parse("2027-01-04"), 5))
+                .isEqualTo(christmasEve);
+        assertThat(BusinessCalendar.minusBusinessDays(LocalDate.parse("2026-12-27"), 1))
+                .isEqualTo(christmasEve);
         assertThat(BusinessCalendar.businessDaysBetween(christmasEve, LocalDate.of(2027, 1, 4)))
                 .isEqualTo(5);
         assertThat(BusinessCalendar.businessDay(30, LocalDate.of(2027, 9, 1))).isEqualTo("2027-10-12");

@@ -238,10 +238,7 @@ public class Asks {
                     .filter(day -> day.isAfter(clock.today()))
                     .toList();
         }
-        LocalDate day = BusinessCalendar.rolledBack(ask.dueOn().minusDays(1));
-        for (int i = 1; i < REMINDED; i++) {
-            day = BusinessCalendar.rolledBack(day.minusDays(1));
-        }
+        LocalDate day = BusinessCalendar.minusBusinessDays(ask.dueOn(), REMINDED);
         return day.isAfter(clock.today().plusDays(1)) ? List.of(day) : List.of();
     }
 

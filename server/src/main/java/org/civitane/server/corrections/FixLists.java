@@ -79,7 +79,7 @@ public class FixLists {
      * less than a week, it is the usual time, and the day of decision moves with it.
      */
     public LocalDate latestDueOn(ClaimView claim) {
-        LocalDate before = BusinessCalendar.rolledBack(claim.decideBy().minusDays(1));
+        LocalDate before = BusinessCalendar.minusBusinessDays(claim.decideBy(), 1);
         return before.isBefore(BusinessCalendar.plusBusinessDays(clock.today(), SHORTEST)) ? usualDueOn() : before;
     }
 

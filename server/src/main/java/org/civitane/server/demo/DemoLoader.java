@@ -207,12 +207,12 @@ class DemoLoader {
             case CARD_OF_ANOTHER -> does(dayAfter, 14, () -> identities.disown(claim, applicant, caseworker));
             case BIRTH_ONE_DIGIT ->
                 does(
-                        BusinessCalendar.rolledBack(clock.today().minusDays(1)),
+                        BusinessCalendar.minusBusinessDays(clock.today(), 1),
                         15,
                         () -> identities.ask(claim, "The civil register has another date of birth.", caseworker));
             case CARD_EXPIRED, CARD_ZONE_WRONG -> {
                 does(
-                        BusinessCalendar.rolledBack(clock.today().minusDays(1)),
+                        BusinessCalendar.minusBusinessDays(clock.today(), 1),
                         15,
                         () -> identities.ask(
                                 claim, "The identity card that you sent cannot be used as it is.", caseworker));

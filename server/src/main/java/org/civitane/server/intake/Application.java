@@ -84,8 +84,7 @@ final class Application {
                 putUnasked(within, question.parts());
             }
             boolean isAsked = question.when()
-                    .map(when ->
-                            when.oneOf().contains(answers.at("/" + when.path()).asString("")))
+                    .map(when -> when.holds(answers.at("/" + when.path()).asString("")))
                     .orElse(true);
             if (!isAsked) {
                 question.otherwise().ifPresent(answer -> answers.put(question.path(), answer));

@@ -161,6 +161,7 @@ class DraftController {
     private DraftView shown(Draft draft) {
         ObjectNode answers = withPhoto(draft);
         dossiers.addEarlier(answers, draft.accountId(), draft.programme());
+        Imagined application = estimates.imagine(draft.programme(), answers);
         return new DraftView(
                 draft.id(),
                 draft.programme(),
@@ -169,8 +170,8 @@ class DraftController {
                 draft.version(),
                 draft.savedAt(),
                 draft.claim().orElse(null),
-                estimates.of(draft.programme(), answers),
-                faults.of(draft.programme(), answers));
+                estimates.of(application),
+                faults.of(application, answers.path("contact")));
     }
 
     private ObjectNode withPhoto(Draft draft) {

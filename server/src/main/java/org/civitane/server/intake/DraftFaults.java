@@ -10,25 +10,22 @@ import java.util.stream.Stream;
 import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
-import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.Status;
+import org.civitane.core.question.Chapter;
+import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
-import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.contact.Contacts;
-import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.forms.Asked;
 import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
-import org.civitane.server.platform.Problem;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What cannot stay as it is in an application, or is still lacking, by the chapter that asks for it: so that each can be
@@ -40,11 +37,9 @@ class DraftFaults {
     /** What is said when signing. */
     private static final Set<String> SIGNED = Set.of("signature", "signature-name", "signer-number");
 
-    private final Determinations determinations;
     private final AgencyClock clock;
 
-    DraftFaults(Determinations determinations, AgencyClock clock) {
-        this.determinations = determinations;
+    DraftFaults(AgencyClock clock) {
         this.clock = clock;
     }
 
@@ -59,35 +54,37 @@ class DraftFaults {
     record DraftFault(String chapter, String path, String label, Phrase sentence) {}
 
     /** All that are known from the answers so far; those of chapters that were not reached yet among them. */
-    List<DraftFault> of(String programme, ObjectNode answers) {
-        Programme<?> told = Catalogue.named(programme);
-        return Stream.of(inFacts(told, answers), inContact(answers), inPost(told, answers))
+    List<DraftFault> of(Imagined application, JsonNode contact) {
+        return Stream.of(
+                        cannotStand(application),
+                        lacking(application),
+                        inContact(contact),
+                        inPost(application, contact))
                 .flatMap(faults -> faults)
                 .toList();
     }
 
-    private Stream<DraftFault> inFacts(Programme<?> programme, ObjectNode answers) {
-        try {
-            CaseFiles.Read<?> read =
-                    Application.read(Application.imaginedFile(answers, programme.id(), clock.localNow()));
-            Run run = determinations.run(read);
-            return run.determination().status() != Status.INCOMPLETE
-                    ? Stream.empty()
-                    : run.determination().missing().stream()
-                            .filter(code -> !SIGNED.contains(Lack.codeOf(code)))
-                            .filter(code -> isToldHere(programme.lackOf(code)))
-                            .flatMap(
-                                    code -> fault(
-                                            programme,
-                                            programme.lackOf(code).factOf(code).path(),
-                                            sentence(code, run))
-                                            .stream());
-        } catch (BadInput e) {
-            return fault(programme, e.pointer().isEmpty() ? "" : e.pointer().substring(1), Phrase.of(e.fault()))
-                    .stream();
-        } catch (Problem e) {
-            return Stream.empty();
-        }
+    private static Stream<DraftFault> cannotStand(Imagined application) {
+        return application.fault().stream()
+                .filter(fault -> !fault.pointer().isEmpty())
+                .flatMap(fault ->
+                        fault(application.programme(), fault.pointer().substring(1), Phrase.of(fault.fault()))
+                                .stream());
+    }
+
+    private static Stream<DraftFault> lacking(Imagined application) {
+        Programme<?> programme = application.programme();
+        return application.run().stream()
+                .filter(run -> run.determination().status() == Status.INCOMPLETE)
+                .flatMap(run -> run.determination().missing().stream()
+                        .filter(code -> !SIGNED.contains(Lack.codeOf(code)))
+                        .filter(code -> isToldHere(programme.lackOf(code)))
+                        .flatMap(code ->
+                                fault(
+                                        programme,
+                                        programme.lackOf(code).factOf(code).path(),
+                                        sentence(code, run))
+                                        .stream()));
     }
 
     private static boolean isToldHere(Lack lack) {
@@ -109,23 +106,24 @@ class DraftFaults {
     }
 
     private static Optional<DraftFault> fault(Programme<?> programme, String path, Phrase sentence) {
-        return path.isEmpty()
-                ? Optional.empty()
-                : Questions.chapterOf(programme, new FactPath(path))
-                        .map(chapter -> new DraftFault(chapter.id(), path, label(programme, path), sentence));
+        return Questions.chapterOf(programme, new FactPath(path))
+                .map(chapter -> new DraftFault(chapter.id(), path, label(programme, path, chapter), sentence));
     }
 
-    private static String label(Programme<?> programme, String path) {
+    /** What the question asks for; of one that is asked of each person what its page asks. */
+    private static String label(Programme<?> programme, String path, Chapter chapter) {
         return Questions.askingFor(programme, new FactPath(path))
+                .filter(asked -> asked.widget() != Question.Widget.PEOPLE)
                 .map(Asked::label)
-                .orElseGet(() -> programme.wording(Locale.ENGLISH).textOr("question." + path + ".label", ""));
+                .orElseGet(() -> programme.wording(Locale.ENGLISH).text("chapter." + chapter.id() + ".title"));
     }
 
     /** What is made out and sent needs somewhere to go. */
-    private Stream<DraftFault> inPost(Programme<?> programme, ObjectNode answers) {
-        return Application.imagined(answers, programme.id(), clock.localNow())
+    private Stream<DraftFault> inPost(Imagined application, JsonNode contact) {
+        return application
+                .read()
                 .flatMap(read -> sent(read, clock.today()))
-                .flatMap(sent -> lackingFor(sent, answers.path(CONTACT)))
+                .flatMap(sent -> lackingFor(sent, contact))
                 .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Phrase.of("contact.post." + part)))
                 .stream();
     }
@@ -142,8 +140,8 @@ class DraftFaults {
         return contact.path("mayLetter").asBoolean(false) ? Optional.empty() : Optional.of("mayLetter");
     }
 
-    private static Stream<DraftFault> inContact(ObjectNode answers) {
-        return Contacts.wrongIn(answers.path(CONTACT)).stream()
+    private static Stream<DraftFault> inContact(JsonNode contact) {
+        return Contacts.wrongIn(contact).stream()
                 .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Contacts.aboutWrong(part)));
     }
 }

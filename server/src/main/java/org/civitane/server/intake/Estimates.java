@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
@@ -16,6 +17,7 @@ import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Plan;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ObjectNode;
@@ -36,13 +38,21 @@ class Estimates {
     /** An application's days, and what it looks like coming to. */
     record Planned(Estimate estimate, Optional<Plan> plan) {}
 
-    Estimate of(String programme, ObjectNode answers) {
-        Optional<CaseFiles.Read<?>> read = Application.imagined(answers, programme, clock.localNow());
+    /** An application read and worked out, as far as that can be. */
+    Imagined imagine(String programme, ObjectNode answers) {
+        Optional<CaseFiles.Read<?>> read = Optional.empty();
         try {
-            return read.map(determinations::run).map(this::estimate).orElseGet(this::notYet);
+            read = Optional.of(Application.read(Application.imaginedFile(answers, programme, clock.localNow())));
+            return new Imagined(Catalogue.named(programme), read, read.map(determinations::run), Optional.empty());
         } catch (BadInput e) {
-            return notYet();
+            return new Imagined(Catalogue.named(programme), read, Optional.empty(), Optional.of(e));
+        } catch (Problem e) {
+            return new Imagined(Catalogue.named(programme), read, Optional.empty(), Optional.empty());
         }
+    }
+
+    Estimate of(Imagined application) {
+        return application.run().map(this::estimate).orElseGet(this::notYet);
     }
 
     /**

@@ -29,7 +29,7 @@ final class OutsiderAnswers {
         for (Question question : outsider.asked()) {
             boolean isAsked = question.when()
                     .map(when -> given.containsKey(when.path())
-                            && when.oneOf().contains(given.get(when.path()).asString("")))
+                            && when.holds(given.get(when.path()).asString("")))
                     .orElse(true);
             Optional<JsonNode> answer = switch (question.widget()) {
                 case MONTHS -> months(question, answers);
