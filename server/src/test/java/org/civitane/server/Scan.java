@@ -1,10 +1,5 @@
 package org.civitane.server;
 
-import com.google.zxing.BinaryBitmap;
-import com.google.zxing.MultiFormatReader;
-import com.google.zxing.NotFoundException;
-import com.google.zxing.RGBLuminanceSource;
-import com.google.zxing.common.HybridBinarizer;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -15,6 +10,7 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.civitane.server.papers.looking.Camera;
 
 /** The first page of a form as a scanner gives it. */
 final class Scan {
@@ -53,15 +49,8 @@ final class Scan {
 
     /** The secret part of the link that the code of a form is. */
     static String code(byte[] pdf) throws IOException {
-        try {
-            int[] dots = sheet(pdf, 0).getRGB(0, 0, WIDTH, HEIGHT, null, 0, WIDTH);
-            String link = new MultiFormatReader()
-                    .decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(WIDTH, HEIGHT, dots))))
-                    .getText();
-            return link.substring(link.indexOf('#') + 1);
-        } catch (NotFoundException e) {
-            throw new AssertionError("There is no code on the form.", e);
-        }
+        String link = Camera.reads(sheet(pdf, 0));
+        return link.substring(link.indexOf('#') + 1);
     }
 
     private static BufferedImage sheet(byte[] pdf, double turn) throws IOException {

@@ -11,6 +11,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.civitane.core.policy.PolicyBook;
 import org.civitane.server.access.Role;
@@ -37,8 +38,9 @@ public class ServersTest extends ServerTest {
     public void twoServersStartedTogetherOnAnEmptyDatabaseBothComeUpWithOneDemo() throws Exception {
         String url = freshDatabase();
         String store = Files.createTempDirectory("civitane-two").toString();
-        try (OtherServer one = OtherServer.start(url, freePort(), store, "demo");
-                OtherServer two = OtherServer.start(url, freePort(), store, "demo")) {
+        List<String> some = List.of("--civitane.demo-every=9");
+        try (OtherServer one = OtherServer.start(url, freePort(), store, "demo", some);
+                OtherServer two = OtherServer.start(url, freePort(), store, "demo", some)) {
             await("the first answers", FOR_A_DEMO, one::answers);
             await("the second answers", FOR_A_DEMO, two::answers);
             String caseworker = "asa.mikkel@halvern.example";

@@ -20,14 +20,14 @@ import java.util.Optional;
 final class Codes {
     private static final Map<DecodeHintType, ?> HINTS =
             Map.of(DecodeHintType.TRY_HARDER, true, DecodeHintType.POSSIBLE_FORMATS, List.of(BarcodeFormat.QR_CODE));
-    private static final int[] PARTS = {1, 2, 3};
+    private static final double[] SIZES = {1, 0.75, 0.5, 0.33};
 
     private Codes() {}
 
     /** What the code says; nothing where none is seen, or not wholly. */
     static Optional<String> in(BufferedImage page) {
-        for (int part : PARTS) {
-            BufferedImage seen = smaller(page, part);
+        for (double size : SIZES) {
+            BufferedImage seen = smaller(page, size);
             LuminanceSource light = new RGBLuminanceSource(
                     seen.getWidth(),
                     seen.getHeight(),
@@ -49,9 +49,9 @@ final class Codes {
         }
     }
 
-    private static BufferedImage smaller(BufferedImage page, int part) {
-        int width = Math.max(1, page.getWidth() / part);
-        int height = Math.max(1, page.getHeight() / part);
+    private static BufferedImage smaller(BufferedImage page, double size) {
+        int width = Math.max(1, (int) (page.getWidth() * size));
+        int height = Math.max(1, (int) (page.getHeight() * size));
         BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = small.createGraphics();
         pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
