@@ -38,7 +38,9 @@ public class LogTest extends ServerTest {
             "Skerry Lane",
             "1988-03-02",
             "+999 1234",
-            "planted in");
+            "planted in",
+            // the queue's own words for a job that failed, which end in what the failure said
+            "Unhandled exception");
 
     private static final Path LOGS = Path.of("target");
 

@@ -1,6 +1,7 @@
 package org.civitane.server.platform;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.logging.LogLevel;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
@@ -48,6 +49,8 @@ class JobQueue {
                 .heartbeatInterval(heartbeat)
                 .missedHeartbeatsLimit(MISSED)
                 .shutdownMaxWait(Duration.ofSeconds(5))
+                .failureLogging(LogLevel.OFF, false)
+                .addSchedulerListener(new FailedJobs())
                 .addSchedulerListener(
                         new AtOnce(clock::now, () -> scheduler.get().triggerCheckForDueExecutions()))
                 .build());
