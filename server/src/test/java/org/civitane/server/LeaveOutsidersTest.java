@@ -49,7 +49,9 @@ public class LeaveOutsidersTest extends LinkTest {
     @Test
     public void theEmployerLearnsNeitherReasonNorProviderAndTheProviderNothingOfTheWork() {
         JsonNode toEmployer = new Page(linkTo(employer)).open();
-        assertThat(toEmployer.path("about").asString()).contains(applicant.displayName());
+        assertThat(toEmployer.path("about").asString())
+                .contains(applicant.displayName())
+                .containsPattern("from .* 2026 to .* 202[67]");
         assertThat(toEmployer.toString()).doesNotContain("HEALTH", "health", "Tarn", "care", applicant.email());
         assertThat(carried(employer).toString()).doesNotContain("health", "Tarn", "care");
         JsonNode toProvider = new Page(linkTo(provider)).open();

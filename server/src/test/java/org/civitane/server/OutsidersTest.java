@@ -33,7 +33,7 @@ public class OutsidersTest extends LinkTest {
         Page page = new Page(linkTo(landlord));
         JsonNode asked = page.open();
         assertThat(asked.path("state").asString()).isEqualTo("OPEN");
-        assertThat(asked.path("about").asString()).contains(applicant.displayName());
+        assertThat(asked.path("about").asString()).contains(applicant.displayName(), "with the post code");
         assertThat(asked.toString()).doesNotContain("412", "Ivo", "JOB_LOSS", applicant.email());
         assertThat(page.say("takesPart", "YES", "iban", "XH84").path("path").asString())
                 .isEqualTo("iban");

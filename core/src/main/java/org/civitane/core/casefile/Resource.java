@@ -21,7 +21,8 @@ public record Resource(ResourceKind kind, Money amount, Optional<String> owner) 
         return sum;
     }
 
-    private boolean isUsable() {
+    /** Whether the household can live on it if it has to. */
+    public boolean isUsable() {
         return switch (kind) {
             case CASH, BANK, INVESTMENT, OTHER_PROPERTY -> true;
             case RETIREMENT, HOME, VEHICLE -> false;

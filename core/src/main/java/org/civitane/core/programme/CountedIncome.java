@@ -21,15 +21,9 @@ public final class CountedIncome {
         Money sum = Money.ZERO;
         for (IncomeLine line : lines) {
             if (line.kind().counts()) {
-                sum = sum.plus(each.money(
-                        "incomeLine",
-                        line.countedAnnual(),
-                        rule,
-                        s -> s.input("member", line.member())
-                                .input("kind", line.kind())
-                                .input("amount", line.amount())
-                                .input("frequency", line.frequency())
-                                .fact("incomes", line.id(), "amount")));
+                sum = sum.plus(Lines.counted("incomeLine", line, line.countedAnnual(), rule, each));
+            } else {
+                Lines.leftOut("incomeLineOut", line, rule, each);
             }
         }
         each.concluded(Value.of(sum), s -> {});

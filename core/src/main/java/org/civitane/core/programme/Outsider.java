@@ -12,6 +12,8 @@ import org.civitane.core.question.Question;
  * @param code names them; the code of {@code missing} while a determination waits for them
  * @param fact the group of facts that is about them; an application without it asks nobody
  * @param name the part of that group that says who they are
+ * @param told what they are told besides who applies: for each name that {@code about} has a place for, the path of the
+ *     fact as the applicant said it
  * @param asked what they are asked; each path is a part of the group, and theirs to say
  * @param account the part that is the account they are paid to; it must be one that can be right. Empty where nobody
  *     pays them
@@ -26,6 +28,7 @@ public record Outsider(
         String code,
         String fact,
         String name,
+        Map<String, String> told,
         List<Question> asked,
         Optional<String> account,
         Map<String, String> confirms,
@@ -35,6 +38,7 @@ public record Outsider(
         int days,
         List<Integer> remindedAfter) {
     public Outsider {
+        told = Map.copyOf(told);
         asked = List.copyOf(asked);
         confirms = Map.copyOf(confirms);
         unanswered = Map.copyOf(unanswered);

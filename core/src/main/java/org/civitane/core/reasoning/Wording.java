@@ -122,6 +122,15 @@ public final class Wording {
                                 : Matcher.quoteReplacement(part.group(1)));
     }
 
+    /** A text with its named places filled in, without the parts in brackets of which a figure is empty. */
+    public String whole(String key, Map<String, String> figures) {
+        Set<String> nothing = figures.entrySet().stream()
+                .filter(figure -> figure.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+        return filled(withoutNothing(text(key), nothing), figures);
+    }
+
     /** A text with its named places filled in; a place without a figure is an error of the bundle. */
     public String filled(String template, Map<String, String> figures) {
         return PLACE.matcher(template).replaceAll(place -> {

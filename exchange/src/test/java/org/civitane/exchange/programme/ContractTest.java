@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.Shape;
@@ -202,6 +203,12 @@ public class ContractTest {
             for (String words : List.of("who", "what", "title", "about", "silence")) {
                 assertThat(wording.has(key + words)).as(id + " " + key + words).isTrue();
             }
+            outsider.told().forEach((place, path) -> {
+                assertThat(wording.text(key + "about")).contains("{" + place + "}");
+                assertThat(FactSpecs.shapeAt(programme.facts(), new FactPath(path)))
+                        .as(id + " " + path)
+                        .isPresent();
+            });
             for (Question question : outsider.asked()) {
                 assertThat(wording.has(key + question.path() + ".label"))
                         .as(id + " " + key + question.path())

@@ -167,7 +167,7 @@ class LinkPages {
                         ? ""
                         : signs
                                 ? texts.say("link.sign.about", applicant, wording.text("name"))
-                                : wording.filled(wording.text(key(ask, "about")), Map.of("applicant", applicant)),
+                                : outsiders.about(ask, dossier),
                 ask.dueOn(),
                 signs ? texts.say("link.sign.then") : told ? wording.text(key(ask, "silence")) : "",
                 signs && links.numberOf(ask).isEmpty(),

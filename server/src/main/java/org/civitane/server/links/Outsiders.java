@@ -1,6 +1,7 @@
 package org.civitane.server.links;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -8,10 +9,13 @@ import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.programme.Outsider;
+import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.core.reasoning.Wording;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.FactText;
 import org.civitane.exchange.casefile.Misfits;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.AskLapsed;
@@ -75,6 +79,25 @@ class Outsiders {
                     .filter(outsider -> isToBeAsked(dossier, outsider))
                     .forEach(outsider -> links.send(ask(dossier, outsider)));
         }
+    }
+
+    /** Why they are asked: who applies, and what they may know of it, as the applicant said it. */
+    String about(Ask ask, Dossier dossier) {
+        Programme<?> programme = Claims.programmeOf(dossier.claim());
+        Wording wording = programme.wording(Locale.ENGLISH);
+        Map<String, String> told = new HashMap<>();
+        told.put("applicant", dossier.applicant().name().full());
+        of(ask, dossier.claim()).told().forEach((place, path) -> told.put(place, said(dossier, path, wording)));
+        return wording.whole("outsider." + ask.whom() + ".about", told);
+    }
+
+    private static String said(Dossier dossier, String path, Wording wording) {
+        FactPath fact = new FactPath(path);
+        return CasePaths.get(dossier.said().copy(), fact)
+                .flatMap(value -> FactSpecs.shapeAt(
+                                Claims.programmeOf(dossier.claim()).facts(), fact)
+                        .map(shape -> FactText.words(shape, value, wording)))
+                .orElse("");
     }
 
     private static boolean isToBeAsked(Dossier dossier, Outsider outsider) {

@@ -6,6 +6,7 @@ import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.Expense;
 import org.civitane.core.casefile.ExpenseKind;
+import org.civitane.core.programme.Lines;
 import org.civitane.core.programme.foodassistance.FoodAssistanceCase.Utility;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -30,27 +31,22 @@ final class Costs {
     }
 
     Money dependantCare(Reasoning why) {
-        return why.money("dependantCare", monthly(ExpenseKind.DEPENDANT_CARE), RULE, s -> s.fact("expenses"));
+        return monthly("dependantCare", ExpenseKind.DEPENDANT_CARE, why);
     }
 
     Money supportPaid(Reasoning why) {
-        return why.money("supportPaid", monthly(ExpenseKind.SUPPORT_PAID), RULE, s -> s.fact("expenses"));
+        return monthly("supportPaid", ExpenseKind.SUPPORT_PAID, why);
     }
 
     /** For people of the unit who are old or disabled, less what everybody bears themselves. */
     Money medical(Reasoning why) {
-        Money annual = Money.ZERO;
-        for (Expense expense : expenses) {
-            if (expense.kind() == ExpenseKind.MEDICAL && isForOldOrDisabled(expense)) {
-                annual = annual.plus(expense.annual());
-            }
-        }
-        Money paid = Frequency.monthly(annual);
-        return why.money(
-                "medical",
-                paid.minus(policy.medicalBorne).atLeast(Money.ZERO),
-                RULE,
+        Reasoning each = why.below("medical", RULE);
+        Money paid = Frequency.monthly(Lines.annual(of(ExpenseKind.MEDICAL), this::isForOldOrDisabled, RULE, each));
+        Money medical = paid.minus(policy.medicalBorne).atLeast(Money.ZERO);
+        each.concluded(
+                Value.of(medical),
                 s -> s.input("paid", paid).input("borne", policy.medicalBorne).fact("expenses"));
+        return medical;
     }
 
     Money utilityAllowance(Reasoning why) {
@@ -78,21 +74,20 @@ final class Costs {
     }
 
     private Money shelterLine(ExpenseKind kind, Reasoning why) {
-        Money monthly = monthly(kind);
-        if (monthly.isPositive()) {
-            why.money("shelterLine", monthly, RULE, s -> s.input("kind", kind).fact("expenses"));
-        }
+        return of(kind).isEmpty() ? Money.ZERO : monthly("shelterLine", kind, why);
+    }
+
+    private Money monthly(String code, ExpenseKind kind, Reasoning why) {
+        Reasoning each = why.below(code, RULE);
+        Money annual =
+                Lines.annual(of(kind), expense -> unit.counts(expense.member().orElse(unit.applicant())), RULE, each);
+        Money monthly = annual.equals(Money.ZERO) ? annual : Frequency.monthly(annual);
+        each.concluded(Value.of(monthly), s -> s.input("kind", kind).fact("expenses"));
         return monthly;
     }
 
-    private Money monthly(ExpenseKind kind) {
-        Money annual = Money.ZERO;
-        for (Expense expense : expenses) {
-            if (expense.kind() == kind && unit.counts(expense.member().orElse(unit.applicant()))) {
-                annual = annual.plus(expense.annual());
-            }
-        }
-        return annual.equals(Money.ZERO) ? annual : Frequency.monthly(annual);
+    private List<Expense> of(ExpenseKind kind) {
+        return expenses.stream().filter(expense -> expense.kind() == kind).toList();
     }
 
     private boolean isForOldOrDisabled(Expense expense) {

@@ -7,6 +7,7 @@ import org.civitane.core.amount.Rounding;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.ResourceKind;
+import org.civitane.core.programme.Lines;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
 import org.civitane.core.reasoning.Value;
@@ -37,13 +38,18 @@ record Means(Money grossMonthly, Money earnedMonthly, Money liquid) {
         Money own = Money.ZERO;
         Money ofExcluded = Money.ZERO;
         for (IncomeLine line : lines) {
-            if (!line.kind().counts() || line.kind().isEarned() != earned) {
+            if (line.kind().isEarned() != earned) {
                 continue;
             }
-            if (unit.includes(line.member())) {
-                own = own.plus(counted(line, "incomeLine", each));
+            if (!line.kind().counts()) {
+                Lines.leftOut("incomeLineOut", line, INCOME, each);
+            } else if (unit.includes(line.member())) {
+                own = own.plus(Lines.counted("incomeLine", line, line.countedAnnual(), INCOME, each));
             } else if (unit.excludes(line.member())) {
-                ofExcluded = ofExcluded.plus(counted(line, "incomeLineShared", each));
+                ofExcluded =
+                        ofExcluded.plus(Lines.counted("incomeLineShared", line, line.countedAnnual(), INCOME, each));
+            } else {
+                Lines.leftOut("incomeLineAway", line, INCOME, each);
             }
         }
         Money share = share(ofExcluded, unit, each);
@@ -66,26 +72,16 @@ record Means(Money grossMonthly, Money earnedMonthly, Money liquid) {
                         .input("together", together));
     }
 
-    private static Money counted(IncomeLine line, String code, Reasoning why) {
-        return why.money(
-                code,
-                line.countedAnnual(),
-                INCOME,
-                s -> s.input("member", line.member())
-                        .input("kind", line.kind())
-                        .input("amount", line.amount())
-                        .input("frequency", line.frequency())
-                        .fact("incomes", line.id(), "amount"));
-    }
-
     private static Money liquid(List<Resource> resources, Unit unit, Reasoning why) {
-        Money sum = Money.ZERO;
-        for (Resource resource : resources) {
-            if (isLiquid(resource.kind()) && unit.counts(resource.owner().orElse(unit.applicant()))) {
-                sum = sum.plus(resource.amount());
-            }
-        }
-        return why.money("liquid", sum, LIMITS, s -> s.fact("resources"));
+        Reasoning each = why.below("liquid", LIMITS);
+        Money sum = Lines.owned(
+                resources,
+                resource -> isLiquid(resource.kind())
+                        && unit.counts(resource.owner().orElse(unit.applicant())),
+                LIMITS,
+                each);
+        each.concluded(Value.of(sum), s -> s.fact("resources"));
+        return sum;
     }
 
     private static boolean isLiquid(ResourceKind kind) {

@@ -7,7 +7,7 @@ import org.civitane.core.programme.Outsider;
 import org.civitane.core.question.Question;
 import org.civitane.core.question.Question.Widget;
 
-/** Whom a leave asks: the employer, who learns neither reason nor care provider, and the care provider, who learns neither employer nor pay. */
+/** Whom a leave asks: the employer, who learns neither reason nor care provider but the days, and the care provider, who learns neither employer nor pay. */
 final class PaidLeaveOutsiders {
     private static final int DAYS = 10;
     private static final List<Integer> REMINDED_AFTER = List.of(4, 8);
@@ -16,6 +16,7 @@ final class PaidLeaveOutsiders {
             "employer",
             "employer",
             "name",
+            Map.of("start", "start", "end", "end"),
             List.of(
                     Question.of("job", Widget.TEXT),
                     PaidLeaveForm.hoursOfEachWeekday(),
@@ -33,6 +34,7 @@ final class PaidLeaveOutsiders {
             "care-provider",
             "careProvider",
             "name",
+            Map.of(),
             List.of(
                     Question.choice("needed", PaidLeaveCase.CareProvider.Needed.class),
                     Question.of("from", Widget.DATE).onlyWhen("needed", "YES"),

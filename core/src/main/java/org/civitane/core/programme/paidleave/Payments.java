@@ -37,6 +37,7 @@ final class Payments {
 
     /** @param budget the parts of hours that may be paid, above 0 and no more than there are */
     void spend(long budget, Reasoning why) {
+        file.otherIncome().forEach(other -> takeDown(other, why));
         long left = budget;
         LocalDate monday = LeaveYear.mondayOf(away.from());
         while (left > 0 && !monday.isAfter(away.to())) {
@@ -68,6 +69,16 @@ final class Payments {
 
     Money total() {
         return weeks.stream().map(WeekPayment::payable).reduce(Money.ZERO, Money::plus);
+    }
+
+    private static void takeDown(OtherIncome other, Reasoning why) {
+        why.money(
+                "otherIncome." + other.kind(),
+                other.weeklyAmount(),
+                RULE,
+                s -> s.input("from", Value.of(other.from()))
+                        .input("to", Value.of(other.to()))
+                        .fact("otherIncome"));
     }
 
     private WeekPayment pay(LocalDate monday, long parts, Reasoning why) {

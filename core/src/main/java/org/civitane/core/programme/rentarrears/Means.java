@@ -1,6 +1,7 @@
 package org.civitane.core.programme.rentarrears;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.civitane.core.amount.Money;
 import org.civitane.core.amount.Percent;
 import org.civitane.core.amount.Rounding;
@@ -10,6 +11,7 @@ import org.civitane.core.casefile.Resource;
 import org.civitane.core.policy.MedianIncome;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.programme.CountedIncome;
+import org.civitane.core.programme.Lines;
 import org.civitane.core.reasoning.Figures;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
@@ -46,17 +48,18 @@ record Means(
         int size = why.count("householdSize", file.members().size(), RULE, s -> s.fact("members"));
         Money gross = CountedIncome.annual("grossAnnual", file.incomes(), RULE, why);
         Money borne = gross.percent(policy.medicalBorne, Money.CENT, Rounding.HALF_UP);
-        Money medicalPaid = annual(file, ExpenseKind.MEDICAL);
-        Money medical = why.money(
-                "medicalAllowance",
-                medicalPaid.minus(borne).atLeast(Money.ZERO),
-                RULE,
+        Reasoning eachMedical = why.below("medicalAllowance", RULE);
+        Money medicalPaid = annual(file, ExpenseKind.MEDICAL, eachMedical);
+        Money medical = medicalPaid.minus(borne).atLeast(Money.ZERO);
+        eachMedical.concluded(
+                Value.of(medical),
                 s -> s.input("paid", medicalPaid)
                         .input("percent", policy.medicalBorne)
                         .input("borne", borne)
                         .table(version));
-        Money care =
-                why.money("careAllowance", annual(file, ExpenseKind.DEPENDANT_CARE), RULE, s -> s.fact("expenses"));
+        Reasoning eachCare = why.below("careAllowance", RULE);
+        Money care = annual(file, ExpenseKind.DEPENDANT_CARE, eachCare);
+        eachCare.concluded(Value.of(care), s -> s.fact("expenses"));
         Money adjusted = why.money(
                 "adjustedAnnual",
                 gross.minus(medical).minus(care).atLeast(Money.ZERO),
@@ -74,10 +77,10 @@ record Means(
                         .input("householdSize", size)
                         .input("unit", policy.incomeLimitUnit)
                         .table(medianVersion));
-        Money assets = why.money(
-                "assets",
-                Resource.usable(file.resources().orElseThrow()),
-                RULE,
+        Reasoning eachOwned = why.below("assets", RULE);
+        Money assets = Lines.owned(file.resources().orElseThrow(), Resource::isUsable, RULE, eachOwned);
+        eachOwned.concluded(
+                Value.of(assets),
                 s -> s.input("limit", policy.assetLimit).fact("resources").table(version));
         Band band = band(file, receivedOn, adjusted, median, version, why);
         return new Means(size, gross, medical, care, adjusted, limit, assets, policy.assetLimit, band);
@@ -97,14 +100,11 @@ record Means(
                 .build();
     }
 
-    private static Money annual(RentArrearsCase file, ExpenseKind kind) {
-        Money sum = Money.ZERO;
-        for (Expense expense : file.expenses()) {
-            if (expense.kind() == kind) {
-                sum = sum.plus(expense.annual());
-            }
-        }
-        return sum;
+    private static Money annual(RentArrearsCase file, ExpenseKind kind, Reasoning each) {
+        List<Expense> told = file.expenses().stream()
+                .filter(expense -> expense.kind() == kind)
+                .toList();
+        return Lines.annual(told, expense -> true, RULE, each);
     }
 
     private static Band band(

@@ -40,6 +40,7 @@ public final class RentArrears implements Programme<RentArrearsCase> {
             LANDLORD,
             "landlord",
             "name",
+            Map.of("postCode", "home/postCode"),
             List.of(
                     Question.choice("takesPart", List.of("YES", "NO")),
                     Question.of("iban", Question.Widget.TEXT).onlyWhen("takesPart", "YES"),

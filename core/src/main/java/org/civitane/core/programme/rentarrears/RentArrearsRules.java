@@ -183,7 +183,9 @@ final class RentArrearsRules {
                             "account",
                             Iban.isValid(iban),
                             DECIDED,
-                            s -> s.input("iban", Iban.shown(iban)).fact("landlord", "iban")));
+                            s -> s.input("iban", Iban.shown(iban))
+                                    .input("landlord", landlord.name())
+                                    .fact("landlord", "iban")));
         }
         return payee;
     }

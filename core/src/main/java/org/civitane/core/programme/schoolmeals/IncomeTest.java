@@ -8,6 +8,7 @@ import org.civitane.core.amount.Rounding;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.policy.SubsistenceLine;
+import org.civitane.core.programme.Lines;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Rule;
 import org.civitane.core.reasoning.Value;
@@ -39,7 +40,7 @@ record IncomeTest(Frequency period, Money counted, Money freeLimit, Money reduce
                 s -> s.input("householdSize", household.size()).table(lineVersion));
         Money free = limit("freeLimit", line, policy.free(), period, why);
         Money reduced = limit("reducedLimit", line, policy.reduced(), period, why);
-        return new IncomeTest(period, countedIncome(lines, period, why), free, reduced);
+        return new IncomeTest(period, countedIncome(file, household, period, why), free, reduced);
     }
 
     MealsResult result(Reasoning why) {
@@ -69,9 +70,11 @@ record IncomeTest(Frequency period, Money counted, Money freeLimit, Money reduce
     }
 
     private static List<IncomeLine> countedLines(SchoolMealsCase file, CountedHousehold household) {
-        return file.incomes().stream()
-                .filter(line -> line.kind().counts() && household.includes(line.member()))
-                .toList();
+        return file.incomes().stream().filter(line -> counts(line, household)).toList();
+    }
+
+    private static boolean counts(IncomeLine line, CountedHousehold household) {
+        return line.kind().counts() && household.includes(line.member());
     }
 
     private static Frequency testPeriod(List<IncomeLine> lines) {
@@ -95,20 +98,17 @@ record IncomeTest(Frequency period, Money counted, Money freeLimit, Money reduce
                         .input("period", period));
     }
 
-    private static Money countedIncome(List<IncomeLine> lines, Frequency period, Reasoning why) {
+    private static Money countedIncome(
+            SchoolMealsCase file, CountedHousehold household, Frequency period, Reasoning why) {
         Reasoning each = why.below("countedIncome", RULE);
         Money sum = Money.ZERO;
-        for (IncomeLine line : lines) {
-            Money inPeriod = period == Frequency.YEARLY ? line.countedAnnual() : line.countedAmount();
-            sum = sum.plus(each.money(
-                    "incomeLine",
-                    inPeriod,
-                    RULE,
-                    s -> s.input("member", line.member())
-                            .input("kind", line.kind())
-                            .input("amount", line.amount())
-                            .input("frequency", line.frequency())
-                            .fact("incomes", line.id(), "amount")));
+        for (IncomeLine line : file.incomes()) {
+            if (counts(line, household)) {
+                Money inPeriod = period == Frequency.YEARLY ? line.countedAnnual() : line.countedAmount();
+                sum = sum.plus(Lines.counted("incomeLine", line, inPeriod, RULE, each));
+            } else {
+                Lines.leftOut(line.kind().counts() ? "incomeLineAway" : "incomeLineOut", line, RULE, each);
+            }
         }
         each.concluded(Value.of(sum), s -> s.input("period", period));
         return sum;

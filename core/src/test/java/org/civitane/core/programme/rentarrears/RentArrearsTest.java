@@ -2,6 +2,7 @@ package org.civitane.core.programme.rentarrears;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.InstanceOfAssertFactories.STRING;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -132,6 +133,33 @@ public class RentArrearsTest {
         }
         assertThat(large.more("total")).isEqualTo("4800.00");
         assertThat(large.more("months")).endsWith("[2026-06, ARREARS, 630.00]]");
+    }
+
+    @Test
+    public void ofEachMonthThatIsNotPaidTheWorkingSaysWhy() {
+        Tenancy tenancy = new Tenancy().owesNothing().aided("2026-02").ahead(1);
+        for (String month : List.of("2025-08", "2026-02", "2026-09")) {
+            tenancy.owes(month, "100.00");
+        }
+        for (String month : List.of("2025-10", "2025-11", "2025-12", "2026-01", "2026-03", "2026-04")) {
+            tenancy.owes(month, "50.00");
+        }
+        assertThat(tenancy.unpaid())
+                .containsExactly(
+                        "For August 2025 €100.00 is owed. It is not paid: only the 12 months before the month of the application count.",
+                        "The €100.00 for February 2026 is not paid: that month was helped with already.",
+                        "For September 2026 €100.00 is owed. It is not paid as rent owed: only months before the month of the application are. It is paid where it was asked for ahead.",
+                        "The €890.00 for September 2026 is not paid: at most 6 months are.");
+        assertThat(new Tenancy().home("2140", 2, "890.00", Optional.of("0.00")).unpaid())
+                .singleElement(STRING)
+                .endsWith("your share of the rent is nothing.");
+        Tenancy large = new Tenancy().owesNothing().home("2140", 4, "1390.00", Optional.empty());
+        for (int month = 3; month <= 7; month++) {
+            large.owes("2026-0" + month, "1390.00");
+        }
+        assertThat(large.unpaid())
+                .containsExactly(
+                        "The €1,390.00 for July 2026 is not paid: the €4,800.00 that can be paid in all is used up.");
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.civitane.core.amount.Frequency;
 import org.civitane.core.amount.Money;
@@ -16,6 +17,7 @@ import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.ResourceKind;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.policy.RulebookTables;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Determined;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Hardship;
@@ -24,6 +26,7 @@ import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord.TakesPart;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Lease;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Owed;
+import org.civitane.core.reasoning.Reasoning;
 
 /** A tenancy in the making, for tests: one tenant without income who owes for August, unless told otherwise. */
 final class Tenancy {
@@ -132,6 +135,15 @@ final class Tenancy {
 
     Determination determined() {
         return Determined.silently(new RentArrears(), file());
+    }
+
+    /** What the working says of the months for which nothing is paid. */
+    List<String> unpaid() {
+        RentArrears programme = new RentArrears();
+        return programme.determine(file(), RulebookTables.BOOK, Reasoning.recording()).reasons().stream()
+                .filter(step -> step.code().startsWith("unpaid."))
+                .map(step -> programme.wording(Locale.ENGLISH).sentence(step))
+                .toList();
     }
 
     String figure(String name) {
