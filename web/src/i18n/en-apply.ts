@@ -49,6 +49,8 @@ export const enApply = {
     done: 'done',
     stillOpen: 'something in it is open',
     why: 'More',
+    doubtful_one: 'Is this right? You can sign as it is',
+    doubtful_other: 'Is this right? You can sign as it is',
     open_one: 'Before you can sign, one thing is still to be put right',
     open_other: 'Before you can sign, {{count}} things are still to be put right',
     next: 'Save and go on',

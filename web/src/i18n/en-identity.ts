@@ -125,7 +125,9 @@ export const enIdentity = {
     },
     progress: {
       OPEN: '· still missing',
+      SENDING: '· being sent',
       READING: '· being read',
+      UNSURE: '· sent; we could not read all of it, so a caseworker looks',
       FAULTY: '· sent, but something is wrong with it',
       DONE: '· there',
     },

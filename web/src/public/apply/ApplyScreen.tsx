@@ -12,7 +12,7 @@ import { type Fault, faultsOf } from '../../facts/faultsOf';
 import type { Asked, Given } from '../../facts/shapes';
 import { ContactStep } from './ContactStep';
 import { contactFaults } from './contactFaults';
-import { isAmong, ofOffice, withOffice } from './officeFaults';
+import { isAmong, ofOffice, toPutRight, withOffice } from './officeFaults';
 import { QuestionOf } from './QuestionOf';
 import { ReadBack } from './ReadBack';
 import { SoFar } from './SoFar';
@@ -101,7 +101,16 @@ export function ApplyScreen() {
         ? 'apply.saved'
         : 'apply.notSaved';
   const open = chapters.flatMap((each) =>
-    withOffice(found(each.id), ofOffice(saved.faults, each.id)).map((fault) => ({ chapter: each.id, fault })),
+    withOffice(found(each.id), ofOffice(toPutRight(saved.faults), each.id)).map((fault) => ({
+      chapter: each.id,
+      fault,
+    })),
+  );
+  const doubtful = chapters.flatMap((each) =>
+    ofOffice(
+      saved.faults.filter((fault) => fault.mayStay),
+      each.id,
+    ).map((fault) => ({ chapter: each.id, fault })),
   );
   return (
     <Page title={part?.title ?? t('apply.readTitle')}>
@@ -152,6 +161,7 @@ export function ApplyScreen() {
               answers={answers}
               costs={planned?.plan?.later.map((each) => each.sentence) ?? []}
               open={open}
+              doubtful={doubtful}
               onChange={(to, question) => {
                 setSeen([...seen, ...ofOffice(saved.faults, to)]);
                 go(address(to), { state: { back: true, to: question } });
@@ -190,7 +200,7 @@ export function ApplyScreen() {
           plan={planned?.plan}
           chapters={[
             ...chapters.map(({ id, title }, i) => {
-              const isRight = found(id).length === 0 && ofOffice(saved.faults, id).length === 0;
+              const isRight = found(id).length === 0 && ofOffice(toPutRight(saved.faults), id).length === 0;
               return { id, title, done: i < reached && isRight, open: i < reached && !isRight };
             }),
             { id: READ_BACK, title: t('apply.signTitle'), done: false, open: false },

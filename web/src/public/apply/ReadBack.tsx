@@ -22,14 +22,18 @@ type Props = {
   /** What this case would come to otherwise, sentence by sentence. */
   costs: string[];
   /** What is still to be put right, and in which chapter. */
-  open: { chapter: string; fault: Fault }[];
+  open: Found[];
+  /** What may stay as it is, and was hardly meant. */
+  doubtful: Found[];
   /** Leads to a question of a chapter. */
   onChange: (chapter: string, question: string) => void;
   handIn: UseMutationResult<Schemas['Receipt'], Error, Schemas['HandIn']>;
 };
 
+type Found = { chapter: string; fault: Fault };
+
 /** Everything that was said, chapter by chapter, then the signature. */
-export function ReadBack({ form, draft, answers, costs, open, onChange, handIn }: Props) {
+export function ReadBack({ form, draft, answers, costs, open, doubtful, onChange, handIn }: Props) {
   const { t } = useTranslation();
   const go = useNavigate();
   const [name, setName] = useState('');
@@ -38,14 +42,20 @@ export function ReadBack({ form, draft, answers, costs, open, onChange, handIn }
   const error = (path: string) => (isAbout(handIn.error, path) ? (handIn.error?.message ?? '') : null);
   return (
     <>
-      <FaultList
-        faults={open.map((each) => each.fault)}
-        title={t('apply.open', { count: open.length })}
-        onGo={(fault) => {
-          const at = open.find((each) => each.fault === fault);
-          if (at) onChange(at.chapter, fault.path);
-        }}
-      />
+      {[
+        { found: open, title: t('apply.open', { count: open.length }) },
+        { found: doubtful, title: t('apply.doubtful', { count: doubtful.length }) },
+      ].map(({ found, title }) => (
+        <FaultList
+          key={title}
+          faults={found.map((each) => each.fault)}
+          title={title}
+          onGo={(fault) => {
+            const at = found.find((each) => each.fault === fault);
+            if (at) onChange(at.chapter, fault.path);
+          }}
+        />
+      ))}
       {form.chapters.map((chapter) => (
         <section key={chapter.id} className="sheet mb-3 p-5">
           <h2 className="text-lg">{chapter.title}</h2>

@@ -1,10 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import '../../i18n';
 import type { Fault } from '../../facts/faultsOf';
-import { isAmong, ofOffice, withOffice } from './officeFaults';
+import { isAmong, ofOffice, toPutRight, withOffice } from './officeFaults';
 
-const COPIES = { chapter: 'order', path: 'copies', label: 'How many copies?', sentence: 'One to five.' };
-const PHONE = { chapter: 'contact', path: 'contact/phone', label: '', sentence: 'It begins with +.' };
+const COPIES = {
+  chapter: 'order',
+  path: 'copies',
+  label: 'How many copies?',
+  sentence: 'One to five.',
+  mayStay: false,
+};
+const PHONE = {
+  chapter: 'contact',
+  path: 'contact/phone',
+  label: '',
+  sentence: 'It begins with +.',
+  mayStay: false,
+};
 const here: Fault = { path: 'fast', label: 'Fast?', whose: '', code: 'missing' };
 
 describe('what the office finds in an application', () => {
@@ -19,6 +31,10 @@ describe('what the office finds in an application', () => {
     expect(ofOffice([COPIES], 'order', seen)).toHaveLength(1);
     expect(ofOffice([COPIES], 'order', [])).toHaveLength(0);
     expect(isAmong(seen, { ...seen[0], sentence: 'Not that many.' } as Fault)).toBe(false);
+  });
+
+  it('has to be put right unless it may stay as it is', () => {
+    expect(toPutRight([COPIES, { ...PHONE, mayStay: true }])).toEqual([COPIES]);
   });
 
   it('stands back while something is plain to see', () => {

@@ -2,6 +2,11 @@ import i18next from 'i18next';
 import type { Schemas } from '../../api/client';
 import type { Fault } from '../../facts/faultsOf';
 
+/** What has to be put right before one can sign, and not only be looked at. */
+export function toPutRight(faults: Schemas['DraftFault'][]): Schemas['DraftFault'][] {
+  return faults.filter((each) => !each.mayStay);
+}
+
 /** What the office found in a chapter; of what was told already, where that is given. */
 export function ofOffice(faults: Schemas['DraftFault'][], chapter: string, among?: Fault[]): Fault[] {
   return faults

@@ -24,6 +24,7 @@ function readBack(
   answers: object,
   open: { chapter: string; fault: Fault }[] = [],
   { toKnow, costs } = NOTHING,
+  doubtful: { chapter: string; fault: Fault }[] = [],
 ) {
   const onChange = vi.fn();
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } });
@@ -37,6 +38,7 @@ function readBack(
           draft="d1"
           answers={answers as never}
           open={open}
+          doubtful={doubtful}
           onChange={onChange}
           handIn={{ error: null, isPending: false } as never}
         />
@@ -50,6 +52,21 @@ test('what is good to know is said before one signs, with what it costs here', (
   readBack({}, [], { toKnow: ['Tell them first.'], costs: ['Begun later: €83.00 more.'] });
   expect(screen.getByText('Tell them first.')).toBeTruthy();
   expect(screen.getByText('Begun later: €83.00 more.')).toBeTruthy();
+});
+
+test('what was hardly meant is asked about, leads to its field, and need not be changed', async () => {
+  const fault: Fault = {
+    path: 'since',
+    label: 'Since when?',
+    whose: '',
+    code: 'missing',
+    sentence: 'Too long ago.',
+  };
+  const onChange = readBack({}, [], NOTHING, [{ chapter: 'home', fault }]);
+  expect(screen.getByText('Is this right? You can sign as it is')).toBeTruthy();
+  expect(screen.queryByText(/Before you can sign/)).toBeNull();
+  await userEvent.click(screen.getByText('Since when?'));
+  expect(onChange).toHaveBeenCalledWith('home', 'since');
 });
 
 test('every answer leads to its own question', async () => {

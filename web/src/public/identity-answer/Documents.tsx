@@ -26,7 +26,7 @@ export function Documents({ claim, mine, work, sending, onBack, onOn }: Props) {
   return (
     <div className="space-y-5">
       {onlyAgain && <p>{t('who.again.intro')}</p>}
-      <Checklist mine={mine} />
+      <Checklist mine={mine} onTheirWay={sending.onTheirWay} />
       <Problem of={work.takeBack.error ?? work.remark.error} />
       {mine.documents.map((each) => (
         <DocumentCard

@@ -6,6 +6,7 @@ import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -84,6 +85,23 @@ public class IdentityAnswersTest extends IdentityTest {
         assertThat(faults(now, "NATIONAL_ID")).contains("The name on it is Benedikt Storrud");
         assertThat(faults(now, "PASSPORT")).contains("must be in the picture");
         assertThat(now.path("enough").asBoolean()).isFalse();
+    }
+
+    @Test
+    public void aStatementWithTheNameInItsAddressCountsAndOneThatCouldNotBeReadIsNobodysFault() {
+        say("YES");
+        String issued = "Statement date: " + clock.today().minusDays(9);
+        String name = applicant.displayName();
+        send("BANK_STATEMENT", "", WrittenPdf.of(List.of("Bank of Norrhaven", issued, "Balance: 318.15")));
+        assertThat(second(read()).path("progress").asString()).isEqualTo("UNSURE");
+        assertThat(faults(identity(), "BANK_STATEMENT")).contains("could not read your name", "a caseworker looks");
+        send("UTILITY_BILL", "", WrittenPdf.of(List.of("Norrhaven Light", "Ms " + name, "Skerry Lane 4", issued)));
+        assertThat(second(read()).path("progress").asString()).isEqualTo("DONE");
+        assertThat(faults(identity(), "UTILITY_BILL")).isEqualTo("[]");
+    }
+
+    private static JsonNode second(JsonNode mine) {
+        return mine.path("checklist").path(1);
     }
 
     @Test

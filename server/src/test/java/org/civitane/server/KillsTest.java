@@ -17,13 +17,14 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
 /**
- * Servers are killed one after the other, each at some moment while people of every programme are at work: what was
- * acknowledged stands, nothing is done twice, and nothing hangs. {@code ./civitane bench kills 100} kills a hundred.
+ * Servers are killed one after the other while people of every programme are at work, each when some number of them has
+ * been told that it is done: what was acknowledged stands, nothing is done twice, and nothing hangs. {@code ./civitane bench kills 100} kills a hundred.
  */
 @Test(groups = "alone")
 public class KillsTest extends WorkAtAServer {
     private static final int KILLS = Integer.getInteger("civitane.kills", 2);
-    private static final int LONGEST_MILLIS = 400;
+    private static final int LONGEST_MILLIS = 60;
+    private static final Duration AT_WORK = Duration.ofSeconds(10);
     private static final Duration AT_REST = Duration.ofSeconds(90);
 
     private final List<String> told = new ArrayList<>();
@@ -41,10 +42,10 @@ public class KillsTest extends WorkAtAServer {
         try {
             for (int kill = 1; kill <= KILLS; kill++) {
                 OtherServer server = next;
-                int millis = random.nextInt(LONGEST_MILLIS);
-                String when = "kill " + kill + ", after " + millis + " ms";
+                String when = "kill " + kill;
                 List<Deed> deeds = deeds();
-                Map<Deed, Boolean> done = killedWhileAtWork(server, deeds, millis);
+                Moment moment = new Moment(random.nextInt(deeds.size()), random.nextInt(LONGEST_MILLIS));
+                Map<Deed, Boolean> done = killedWhileAtWork(server, deeds, moment);
                 if (kill < KILLS) {
                     next = another();
                 }
@@ -57,12 +58,27 @@ public class KillsTest extends WorkAtAServer {
         assertThat(told).isEmpty();
     }
 
+    /** When a server is killed. @param acknowledged how many were told @param millis and how long after that */
+    private record Moment(int acknowledged, int millis) {
+        void await(Map<Deed, Boolean> done) throws InterruptedException {
+            long until = System.nanoTime() + AT_WORK.toNanos();
+            while (KillsTest.acknowledged(done) < acknowledged && System.nanoTime() < until) {
+                Thread.sleep(1);
+            }
+            Thread.sleep(millis);
+        }
+    }
+
+    private static int acknowledged(Map<Deed, Boolean> done) {
+        return (int) done.values().stream().filter(each -> each).count();
+    }
+
     private static OtherServer another() throws IOException {
         return OtherServer.start(freePort(), STORE, STANDINS_PORT);
     }
 
     /** @return for each deed that came to its end whether it was acknowledged */
-    private Map<Deed, Boolean> killedWhileAtWork(OtherServer server, List<Deed> deeds, int millis) throws Exception {
+    private Map<Deed, Boolean> killedWhileAtWork(OtherServer server, List<Deed> deeds, Moment moment) throws Exception {
         Map<Deed, Boolean> done = new ConcurrentHashMap<>();
         try (server;
                 ExecutorService people = Executors.newCachedThreadPool()) {
@@ -81,7 +97,7 @@ public class KillsTest extends WorkAtAServer {
             }
             assertThat(signedIn.await(1, TimeUnit.MINUTES)).isTrue();
             begin.countDown();
-            Thread.sleep(millis);
+            moment.await(done);
             server.close();
         }
         jobs.resume();
@@ -97,7 +113,7 @@ public class KillsTest extends WorkAtAServer {
             check(deed, done.getOrDefault(deed, false), when);
         }
         asks.astray().forEach(ask -> told.add(when + ": nothing would end " + ask));
-        int acknowledged = (int) done.values().stream().filter(each -> each).count();
+        int acknowledged = acknowledged(done);
         System.out.printf(
                 "%s: %d of %d acknowledged, looked at after %d s, wrong: %s%n",
                 when,
@@ -113,7 +129,11 @@ public class KillsTest extends WorkAtAServer {
             deed.check().accept(acknowledged);
         } catch (AssertionError | RuntimeException e) {
             told.add("%s: %s, %s: %s"
-                    .formatted(when, deed.what(), acknowledged ? "acknowledged" : "not acknowledged", e));
+                    .formatted(
+                            when,
+                            deed.what(),
+                            acknowledged ? "acknowledged" : "not acknowledged",
+                            e.toString().replaceAll("\\s+", " ")));
         }
     }
 }

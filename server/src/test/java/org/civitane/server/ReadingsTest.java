@@ -14,11 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.civitane.core.income.ReconciledSource;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -162,29 +157,13 @@ public class ReadingsTest extends ServerTest {
                 .orElseThrow();
     }
 
-    private static byte[] slip(String from, String to) throws Exception {
-        List<String> lines = List.of(
+    private static byte[] slip(String from, String to) {
+        return WrittenPdf.of(List.of(
                 "Pay slip",
                 "Employer: Tarn Quay Bakery",
                 "Pay period: " + from + " to " + to,
                 "Paid on: " + to,
-                "Gross pay: 431.00");
-        try (PDDocument document = new PDDocument()) {
-            PDPage page = new PDPage();
-            document.addPage(page);
-            try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
-                for (int i = 0; i < lines.size(); i++) {
-                    pen.beginText();
-                    pen.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), 12);
-                    pen.newLineAtOffset(72, 700 - i * 40f);
-                    pen.showText(lines.get(i));
-                    pen.endText();
-                }
-            }
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
+                "Gross pay: 431.00"));
     }
 
     private static byte[] card() throws Exception {

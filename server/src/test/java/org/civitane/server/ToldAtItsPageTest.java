@@ -29,6 +29,26 @@ public class ToldAtItsPageTest extends Applications {
             },
             {"rent-arrears", "owed", "arrears", slip(said -> said.remove("arrears"))},
             {"rent-arrears", "owed", "monthsAhead", slip(said -> said.put("monthsAhead", 7))},
+            {
+                "rent-arrears",
+                "hardship",
+                "hardship/since",
+                slip(said -> said.withObject("hardship").put("since", "2020-03-01"))
+            },
+            {
+                "rent-arrears",
+                "home",
+                "home/tenantShare",
+                slip(said -> said.withObject("home").put("tenantShare", "9000.00"))
+            },
+            {"rent-arrears", "owed", "arrears", slip(said -> said.putArray("arrears"))},
+            {
+                "paid-leave",
+                "work",
+                "notice/on",
+                slip(said ->
+                        said.withObject("notice").put("on", today.plusDays(40).toString()))
+            },
             {"conduct-certificate", "order", "copies", slip(said -> said.put("copies", 9))},
             {
                 "conduct-certificate",
@@ -111,6 +131,19 @@ public class ToldAtItsPageTest extends Applications {
                     .as(way)
                     .isNotBlank();
         }
+    }
+
+    @Test
+    public void whatWasHardlyMeantMayStay() {
+        SignedIn who = applicantFor("rent-arrears");
+        ObjectNode answers = said("rent-arrears", who);
+        answers.withObject("hardship").put("since", "2020-03-01");
+        JsonNode doubt = told(who, "rent-arrears", answers).get("hardship/since");
+        assertThat(doubt.path("mayStay").asBoolean()).isTrue();
+        assertThat(doubt.path("sentence").asString()).contains("18 months", "Sun 1 March 2020");
+        assertThat(drafts.handInAnswers(who, "rent-arrears", answers, signing(who))
+                        .number())
+                .isNotBlank();
     }
 
     /** What is told about an application as it was saved, by the path of its field. */

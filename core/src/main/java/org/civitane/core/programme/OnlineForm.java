@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.civitane.core.casefile.CaseFile;
+import org.civitane.core.policy.PolicyBook;
 import org.civitane.core.question.Chapter;
 import org.civitane.core.question.HouseholdQuestions;
 import org.civitane.core.question.PaintedDays;
@@ -39,6 +40,15 @@ public interface OnlineForm<C extends CaseFile> {
     /** The days that are painted on a calendar beside a chapter's questions; empty where none are. */
     default Optional<PaintedDays> painted() {
         return Optional.empty();
+    }
+
+    /**
+     * What one hardly meant in an application as far as it is told, or what refuses it by itself.
+     *
+     * @param book the policy tables
+     */
+    default List<Doubt> doubts(C file, PolicyBook book) {
+        return List.of();
     }
 
     /** What may be told beside the calendar so that it can say more; it is no fact, and is not kept. */

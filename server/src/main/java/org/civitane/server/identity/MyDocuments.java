@@ -144,6 +144,13 @@ class MyDocuments {
         if (own.stream().anyMatch(PicturedDocument::isBeingRead)) {
             return MyIdentity.Progress.READING;
         }
-        return own.isEmpty() ? MyIdentity.Progress.OPEN : MyIdentity.Progress.FAULTY;
+        if (own.isEmpty()) {
+            return MyIdentity.Progress.OPEN;
+        }
+        boolean unsure = own.stream()
+                .anyMatch(each -> checkedOf(each, outcome.documents())
+                        .filter(checked -> TellFaults.isUnsure(each.document(), checked))
+                        .isPresent());
+        return unsure ? MyIdentity.Progress.UNSURE : MyIdentity.Progress.FAULTY;
     }
 }

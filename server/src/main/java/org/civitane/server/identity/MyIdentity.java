@@ -134,6 +134,8 @@ record MyIdentity(
         OPEN,
         /** Something is there and still being read. */
         READING,
+        /** Something is there that could not be read to the end: a caseworker looks. */
+        UNSURE,
         /** Something is there, with a fault. */
         FAULTY,
         DONE

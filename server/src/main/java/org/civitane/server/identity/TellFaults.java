@@ -33,6 +33,17 @@ final class TellFaults {
                 .toList();
     }
 
+    /** Whether nothing is wrong with it but that it could not be read to the end, which says nothing against it. */
+    static boolean isUnsure(IdentityDocument document, CheckedDocument checked) {
+        return !checked.faults().isEmpty()
+                && checked.faults().stream().allMatch(fault -> switch (fault) {
+                    case UNREADABLE, NO_EXPIRY -> true;
+                    case TOO_OLD -> document.issuedOn().isEmpty();
+                    case NAME -> document.name().isEmpty();
+                    case EXPIRED, MRZ_CHECK, MRZ_DIFFERS, BIRTH_DATE, NOT_ACCEPTED -> false;
+                });
+    }
+
     /** Of what cannot be read nothing else can be said but that it is of no use whatever it says. */
     private static boolean isToldOfUnreadable(DocumentFault fault) {
         return fault == DocumentFault.UNREADABLE || fault == DocumentFault.NOT_ACCEPTED;

@@ -1,6 +1,7 @@
 package org.civitane.server.intake;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -11,6 +12,7 @@ import org.civitane.core.casefile.CaseFile;
 import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.programme.Consequence;
+import org.civitane.core.programme.Doubt;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.programme.Status;
 import org.civitane.core.question.Chapter;
@@ -24,6 +26,7 @@ import org.civitane.server.forms.Asked;
 import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
+import org.civitane.server.policies.PolicyStore;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
@@ -37,9 +40,11 @@ class DraftFaults {
     /** What is said when signing. */
     private static final Set<String> SIGNED = Set.of("signature", "signature-name", "signer-number");
 
+    private final PolicyStore policies;
     private final AgencyClock clock;
 
-    DraftFaults(AgencyClock clock) {
+    DraftFaults(PolicyStore policies, AgencyClock clock) {
+        this.policies = policies;
         this.clock = clock;
     }
 
@@ -50,14 +55,20 @@ class DraftFaults {
      * @param path leads to its field
      * @param label what is asked for there
      * @param sentence what is wrong and what to do
+     * @param mayStay whether one can sign as it is
      */
-    record DraftFault(String chapter, String path, String label, Phrase sentence) {}
+    record DraftFault(String chapter, String path, String label, Phrase sentence, boolean mayStay) {
+        private DraftFault thatMayStay() {
+            return new DraftFault(chapter, path, label, sentence, true);
+        }
+    }
 
     /** All that are known from the answers so far; those of chapters that were not reached yet among them. */
     List<DraftFault> of(Imagined application, JsonNode contact) {
         return Stream.of(
                         cannotStand(application),
                         lacking(application),
+                        application.read().stream().flatMap(this::doubtful),
                         inContact(contact),
                         inPost(application, contact))
                 .flatMap(faults -> faults)
@@ -87,6 +98,21 @@ class DraftFaults {
                                         .stream()));
     }
 
+    private <C extends CaseFile> Stream<DraftFault> doubtful(CaseFiles.Read<C> read) {
+        Wording wording = read.programme().wording(Locale.ENGLISH);
+        return read.programme().form().stream()
+                .flatMap(form -> form.doubts(read.file(), policies.book()).stream())
+                .flatMap(doubt ->
+                        fault(read.programme(), doubt.path().path(), words(read.programme(), doubt, wording)).stream())
+                .map(DraftFault::thatMayStay);
+    }
+
+    private static Phrase words(Programme<?> programme, Doubt doubt, Wording wording) {
+        Map<String, Phrase> places = new HashMap<>();
+        doubt.figures().forEach((place, value) -> places.put(place, Phrase.text(wording.shown(value))));
+        return new Phrase.Word(programme.id(), "doubt." + doubt.code(), places);
+    }
+
     private static boolean isToldHere(Lack lack) {
         return lack.beforehand() || lack.from() == SaidBy.APPLICANT;
     }
@@ -107,7 +133,7 @@ class DraftFaults {
 
     private static Optional<DraftFault> fault(Programme<?> programme, String path, Phrase sentence) {
         return Questions.chapterOf(programme, new FactPath(path))
-                .map(chapter -> new DraftFault(chapter.id(), path, label(programme, path, chapter), sentence));
+                .map(chapter -> new DraftFault(chapter.id(), path, label(programme, path, chapter), sentence, false));
     }
 
     /** What the question asks for; of one that is asked of each person what its page asks. */
@@ -124,7 +150,8 @@ class DraftFaults {
                 .read()
                 .flatMap(read -> sent(read, clock.today()))
                 .flatMap(sent -> lackingFor(sent, contact))
-                .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Phrase.of("contact.post." + part)))
+                .map(part ->
+                        new DraftFault(CONTACT, CONTACT + "/" + part, "", Phrase.of("contact.post." + part), false))
                 .stream();
     }
 
@@ -142,6 +169,6 @@ class DraftFaults {
 
     private static Stream<DraftFault> inContact(JsonNode contact) {
         return Contacts.wrongIn(contact).stream()
-                .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Contacts.aboutWrong(part)));
+                .map(part -> new DraftFault(CONTACT, CONTACT + "/" + part, "", Contacts.aboutWrong(part), false));
     }
 }

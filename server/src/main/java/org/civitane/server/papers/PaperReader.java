@@ -38,14 +38,15 @@ class PaperReader {
      * What a paper says, as it is read. Only what lies in the paper itself makes it one that cannot be read.
      *
      * @param whose whose turns it takes
+     * @param names of those whose it may be
      * @throws NotNow when it could not be read at this moment, which says nothing about the paper
      */
-    Reading read(String digest, String whose) throws NotNow {
+    Reading read(String digest, String whose, List<String> names) throws NotNow {
         try {
             PaperFile file = file(digest, whose);
             List<ShownValue> shown = new ArrayList<>();
             for (PageReader.Page page : pages(file)) {
-                shown.addAll(PageReader.read(page, clock.today()));
+                shown.addAll(PageReader.read(page, clock.today(), names));
             }
             return new Reading(shown.isEmpty() ? Reading.State.NOTHING : Reading.State.READ, shown);
         } catch (Ocr.Unreadable e) {

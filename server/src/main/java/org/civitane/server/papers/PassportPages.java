@@ -44,7 +44,7 @@ public class PassportPages {
             try {
                 Files.write(file, picture);
                 Straight page = Straight.of(new PaperFile(file, whose, looking).picture(1, SHARPEST));
-                return PageReader.read(PageReader.Page.of(page, 1), clock.today()).stream()
+                return PageReader.read(PageReader.Page.of(page, 1), clock.today(), List.of()).stream()
                         .filter(value -> value.field().equals("mrz"))
                         .findFirst()
                         .map(value -> value.value().lines().toList());

@@ -159,7 +159,7 @@ public class Readings {
         }
     }
 
-    private record Unread(UUID paper, UUID claim, String digest, int tries) {}
+    private record Unread(UUID paper, UUID claim, String digest, String subject, int tries) {}
 
     /**
      * Reads the paper whose turn it is and keeps what it says: first those that someone is just sending and waits for,
@@ -183,7 +183,7 @@ public class Readings {
 
     private void read(Unread found) {
         try {
-            Reading reading = reader.read(found.digest(), turnsOf(found));
+            Reading reading = reader.read(found.digest(), turnsOf(found), namesFor(found));
             Optional<String> code = reader.code(found.digest(), turnsOf(found));
             transaction.executeWithoutResult(status -> keepUnlessTouched(found, reading, code));
         } catch (PaperReader.NotNow e) {
@@ -210,13 +210,25 @@ public class Readings {
         }
     }
 
+    /** Whose it may be: whom it is about, or anybody of the household. */
+    private List<String> namesFor(Unread found) {
+        return JsonColumn.read(claims.newestEdition(claims.claim(found.claim())))
+                .path("members")
+                .valueStream()
+                .filter(member -> found.subject().isEmpty()
+                        || member.path("id").asString("").equals(found.subject()))
+                .map(member -> member.path("givenName").asString("") + " "
+                        + member.path("familyName").asString(""))
+                .toList();
+    }
+
     private static String turnsOf(Unread found) {
         return "reading " + found.claim();
     }
 
     private Optional<Unread> nextUnread() {
         return database.sql("""
-                        select p.id, p.claim_id, p.digest, r.tries from paper p join paper_reading r on r.paper_id = p.id
+                        select p.id, p.claim_id, p.digest, p.subject, r.tries from paper p join paper_reading r on r.paper_id = p.id
                         where r.state = 'WAITING' and (r.again_at is null or r.again_at <= ?)
                         order by p.state <> 'BEGUN', (select count(*) from paper before
                           where before.claim_id = p.claim_id and (before.given_at, before.id) < (p.given_at, p.id)),
@@ -224,7 +236,11 @@ public class Readings {
                         limit 1""")
                 .param(Timestamp.from(clock.instant()))
                 .query((row, number) -> new Unread(
-                        row.getObject(1, UUID.class), row.getObject(2, UUID.class), row.getString(3), row.getInt(4)))
+                        row.getObject(1, UUID.class),
+                        row.getObject(2, UUID.class),
+                        row.getString(3),
+                        row.getString(4),
+                        row.getInt(5)))
                 .optional();
     }
 

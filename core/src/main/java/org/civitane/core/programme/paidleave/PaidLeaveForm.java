@@ -17,6 +17,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -30,6 +31,8 @@ import org.civitane.core.calendar.Quarter;
 import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Doubt;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.Notice;
 import org.civitane.core.programme.paidleave.PaidLeaveCase.OtherIncome;
@@ -168,6 +171,19 @@ final class PaidLeaveForm implements OnlineForm<PaidLeaveCase> {
         return IntStream.rangeClosed(1, BASE_QUARTERS)
                 .mapToObj(back -> new QuarterWages(Quarter.of(start).minus(back), quarter))
                 .toList();
+    }
+
+    @Override
+    public List<Doubt> doubts(PaidLeaveCase file, PolicyBook book) {
+        List<Doubt> doubts = new ArrayList<>();
+        if (file.notice().filter(told -> told.on().isAfter(file.receivedOn())).isPresent()) {
+            doubts.add(Doubt.of("told", "notice/on"));
+        }
+        if (file.benefitsBegin().isPresent()
+                && file.end().filter(file.benefitsBegin().get()::isAfter).isPresent()) {
+            doubts.add(Doubt.of("begins", "benefitsBegin"));
+        }
+        return doubts;
     }
 
     @Override

@@ -21,6 +21,8 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.ExpenseKind;
 import org.civitane.core.casefile.Relationship;
 import org.civitane.core.casefile.Signature;
+import org.civitane.core.policy.PolicyBook;
+import org.civitane.core.programme.Doubt;
 import org.civitane.core.programme.OnlineForm;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Hardship;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Home;
@@ -98,6 +100,11 @@ final class RentArrearsForm implements OnlineForm<RentArrearsCase> {
     @Override
     public Set<String> saidInEstimate() {
         return Set.of("monthlyCap", "month.ARREARS", "month.AHEAD");
+    }
+
+    @Override
+    public List<Doubt> doubts(RentArrearsCase file, PolicyBook book) {
+        return new RentArrearsDoubts(file, book).all();
     }
 
     @Override

@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.civitane.core.amount.Hundredths;
 import org.civitane.core.amount.Money;
 import org.civitane.core.evidence.EvidenceNeed;
+import org.civitane.core.policy.RulebookTables;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Determined;
@@ -47,6 +48,24 @@ public class PaidLeaveFormTest {
         assertThat(determination.missing()).isEmpty();
         assertThat(Determined.outcome(determination)).isEqualTo(outcome);
         assertThat(Determined.more(determination, "total")).isEqualTo(total);
+    }
+
+    @Test
+    public void anEmployerToldOnADayToComeAndABeginAfterTheEndAreDoubted() {
+        assertThat(doubts(new Leave().told("2026-09-14", false))).isEmpty();
+        assertThat(doubts(new Leave().told("2027-09-14", false))).containsExactly("told notice/on");
+        Leave begun = new Leave();
+        begun.benefitsBegin = begun.file().end();
+        assertThat(doubts(begun)).isEmpty();
+        begun.benefitsBegin = begun.benefitsBegin.map(last -> last.plusDays(1));
+        assertThat(doubts(begun)).containsExactly("begins benefitsBegin");
+    }
+
+    private static List<String> doubts(Leave leave) {
+        return new PaidLeaveForm()
+                .doubts(leave.file(), RulebookTables.BOOK).stream()
+                        .map(doubt -> doubt.code() + " " + doubt.path().path())
+                        .toList();
     }
 
     @Test

@@ -19,6 +19,7 @@ import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord.TakesPart;
+import org.civitane.core.programme.rentarrears.RentArrearsCase.Lease;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Owed;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.core.reasoning.Value;
@@ -106,6 +107,30 @@ public class RentArrearsFormTest {
 
     private List<Consequence> following(Tenancy tenancy) {
         return programme.consequences(tenancy.determined(), DECIDED);
+    }
+
+    @Test
+    public void whatRefusesByItselfOrWasHardlyMeantIsDoubted() {
+        assertThat(doubts(new Tenancy())).isEmpty();
+        assertThat(doubts(new Tenancy().inHardshipSince("2025-03-14"))).isEmpty();
+        assertThat(doubts(new Tenancy().inHardshipSince("2025-03-13"))).containsExactly("hardship hardship/since");
+        assertThat(doubts(new Tenancy().home("5000", 2, "890.00", Optional.of("890.00"))))
+                .containsExactly("outside home/postCode");
+        assertThat(doubts(new Tenancy().home("2140", 2, "890.00", Optional.of("890.01"))))
+                .containsExactly("share home/tenantShare");
+        assertThat(doubts(new Tenancy().owesNothing().owes("2026-08", "0.00"))).containsExactly("months arrears");
+        assertThat(doubts(new Tenancy().owesNothing().owes("2026-08", "20.00").aided("2026-08")))
+                .containsExactly("months arrears");
+        assertThat(doubts(new Tenancy().owesNothing().ahead(1))).isEmpty();
+        Tenancy elsewhere = new Tenancy();
+        elsewhere.lease = Optional.of(new Lease(List.of("Somebody Else")));
+        assertThat(doubts(elsewhere)).containsExactly("tenant lease/names");
+    }
+
+    private List<String> doubts(Tenancy tenancy) {
+        return programme.form().orElseThrow().doubts(tenancy.file(), RulebookTables.BOOK).stream()
+                .map(doubt -> doubt.code() + " " + doubt.path().path())
+                .toList();
     }
 
     private List<String> wanted(Tenancy tenancy) {

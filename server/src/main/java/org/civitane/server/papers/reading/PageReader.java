@@ -28,13 +28,14 @@ public final class PageReader {
      * What was found, as values that nobody has looked at yet.
      *
      * @param on the day, by which two-digit years are told
+     * @param names whose it may be, looked for where no word on it says whose it is
      * @throws IOException when it could not be read at this moment
      */
-    public static List<ShownValue> read(Page page, LocalDate on) throws IOException {
-        return found(page, on).stream().map(PageReader::asRead).toList();
+    public static List<ShownValue> read(Page page, LocalDate on, List<String> names) throws IOException {
+        return found(page, on, names).stream().map(PageReader::asRead).toList();
     }
 
-    private static List<Found> found(Page page, LocalDate on) throws IOException {
+    private static List<Found> found(Page page, LocalDate on, List<String> names) throws IOException {
         List<Line> lines = page.lines();
         List<Found> slip = SlipReader.read(lines);
         List<Found> face = FaceReader.read(lines);
@@ -48,7 +49,8 @@ public final class PageReader {
         }
         List<Found> zone = zone(page, on);
         List<Found> cost = zone.isEmpty() ? CostReader.read(lines) : List.of();
-        return together(List.of(face, cost, zone));
+        return together(
+                List.of(face, cost, zone, NameFinder.find(lines, names).stream().toList()));
     }
 
     /** Of each field what is found first: the words on the face before what machines are told. */

@@ -152,7 +152,10 @@ public class MadeDocumentsTest {
     }
 
     private static IdentityDocument asRead(Made made, byte[] jpeg) throws IOException {
-        List<ShownValue> shown = PageReader.read(PageReader.Page.of(Straight.of(png(jpeg)), 1), ON);
+        List<ShownValue> shown = PageReader.read(
+                PageReader.Page.of(Straight.of(png(jpeg)), 1),
+                ON,
+                List.of(made.claimed().givenName() + " " + made.claimed().familyName()));
         Paper paper = new Paper(
                 UUID.randomUUID(),
                 UUID.randomUUID(),
