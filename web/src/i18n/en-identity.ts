@@ -14,7 +14,7 @@ export const enIdentity = {
   },
   who: {
     title: 'Show who you are',
-    titleDoubted: 'Is this application yours?',
+    titleDoubted: 'Is this claim yours?',
     why: {
       DOUBTED:
         'Someone applied for {{programme}} in your name ({{number}}), and something about it made us ask. It may be nothing. We want to be sure that it was you before we go on:',
@@ -24,7 +24,7 @@ export const enIdentity = {
         'You applied for {{programme}} ({{number}}). No register could tell us for certain that it is you, so we ask you to show it.',
     },
     money:
-      'Until this is clear, nothing is decided on this application and nothing is paid from it. It keeps the day on which it was handed in. What you get otherwise is not touched.',
+      'Until this is clear, nothing is decided on this claim and nothing is paid from it. It keeps the day on which it was handed in. What you get otherwise is not touched.',
     until: 'Please answer by {{date}}.',
     begin: 'Begin',
     goOn: 'Go on where you were',
@@ -88,7 +88,7 @@ export const enIdentity = {
       unsure: 'I am not sure',
       unsureIntro: 'Perhaps someone helped you, or it was long ago. We look at it with you on the telephone.',
       unsureCall:
-        '{{hours}}. It costs nothing. Have the number of your letter or of the application at hand.',
+        '{{hours}}. It costs nothing. Have the number of your letter or of the claim at hand.',
       clock: 'The last day to answer stays {{date}}; we told the caseworker that you are not sure.',
       no: 'This was not me',
       noIntro:
@@ -105,7 +105,7 @@ export const enIdentity = {
       case: 'The number of your case:',
       we: 'What we do now',
       stopped:
-        'Every application under your name from this account is stopped. Nothing is decided and nothing is paid.',
+        'Every claim under your name from this account is stopped. Nothing is decided and nothing is paid.',
       found: 'A supervisor looks into who filed it.',
       blame: 'Nobody will hold it against you.',
       you: 'What you can do',
@@ -209,7 +209,7 @@ export const enIdentity = {
     sign: {
       title: 'Read back and sign',
       back: 'You hand in',
-      filed: 'that you filed the application for {{programme}} of {{at}}',
+      filed: 'that you filed the claim for {{programme}} of {{at}}',
       bothSides: '(front and back)',
       faulty: 'something may be wrong with it',
       nothing: 'no document',
@@ -220,7 +220,7 @@ export const enIdentity = {
       false:
         'Whoever knowingly says something false here may have to pay back what they were paid, and may be punished.',
       name: 'Sign with your full name',
-      nameHint: 'As on the application: {{name}}',
+      nameHint: 'As on the claim: {{name}}',
       phone: 'A number for questions, if you like',
       phoneHint: 'With the country, such as +999 123456',
       mayCall: 'It is safe to call me there',
@@ -241,9 +241,9 @@ export const enIdentity = {
         'Point the camera of your phone at this. It opens this page there, for the pictures only, for 15 minutes. This page shows them as they come.',
       make: 'Show the code',
       alt: 'A square code that opens this page on a phone',
-      title: 'Pictures for your application',
-      whose: 'Pictures for an application',
-      for: 'The pictures that you take here go to the application {{number}} ({{programme}}) of {{whose}}.',
+      title: 'Pictures for your claim',
+      whose: 'Pictures for a claim',
+      for: 'The pictures that you take here go to the claim {{number}} ({{programme}}) of {{whose}}.',
       onlyIf:
         'Go on only if that is you. If somebody sent you this code, close the page: your documents would go to them.',
       yes: 'Yes, take pictures for it',

@@ -9,6 +9,7 @@ import { Problem } from '../../components/Problem';
 import type { Answers } from '../../facts/answers';
 import { FaultList, FaultsAtFields } from '../../facts/Faults';
 import { type Fault, faultsOf } from '../../facts/faultsOf';
+import { type Clash, withAnswer } from '../../facts/mergeAnswers';
 import type { Asked, Given } from '../../facts/shapes';
 import { ContactStep } from './ContactStep';
 import { contactFaults } from './contactFaults';
@@ -16,6 +17,7 @@ import { isAmong, ofOffice, toPutRight, withOffice } from './officeFaults';
 import { QuestionOf } from './QuestionOf';
 import { ReadBack } from './ReadBack';
 import { SoFar } from './SoFar';
+import { TwoTabs } from './TwoTabs';
 import { isSaved, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 
@@ -37,9 +39,15 @@ export function ApplyScreen() {
   const { programme = '', chapter: named } = useParams();
   const from = useLocation().state as From;
   const form = useProgramme(programme);
-  const { draft, save, handIn } = useDraft(programme);
   const go = useNavigate();
   const [kept, keep] = useKept<Unsaved>(`apply/${programme}`);
+  /** Of what another tab wrote meanwhile, where both answered the same. */
+  const [clashes, setClashes] = useState<Clash[]>();
+  const { draft, save, handIn } = useDraft(programme, (both) => {
+    keep({ on: `${both.draft.id} ${both.draft.version}`, answers: both.answers });
+    setClashes(both.clashes);
+    window.scrollTo(0, 0);
+  });
   const [faults, setFaults] = useState<Fault[]>([]);
   /** What the office found on a page and told: who cannot put it right now goes on all the same. */
   const [seen = [], setSeen] = useKept<Fault[]>(`told/${programme}`);
@@ -84,6 +92,7 @@ export function ApplyScreen() {
       {
         onSuccess: (now) => {
           keep(undefined);
+          setClashes(undefined);
           setFaults([]);
           window.scrollTo(0, 0);
           const told = part && next !== part.id ? ofOffice(now.faults, part.id) : [];
@@ -131,6 +140,17 @@ export function ApplyScreen() {
           </p>
           <h1 className="mt-1 text-3xl">{part?.title ?? t('apply.readTitle')}</h1>
           <p className="mt-2 mb-5 max-w-prose">{part?.intro ?? t('apply.readIntro')}</p>
+          {clashes && (
+            <TwoTabs
+              clashes={clashes}
+              chapters={form.data.chapters}
+              answers={answers}
+              onChoose={(clash, value) => {
+                setAnswers(withAnswer(answers, clash.path, value));
+                setClashes(clashes.filter((each) => each !== clash));
+              }}
+            />
+          )}
           <FaultList faults={wrong} />
           <FaultsAtFields faults={wrong}>
             {part?.questions.map((question) => (

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api, ProblemError, type Schemas, take } from '../../api/client';
 import type { Answers } from '../../facts/answers';
+import { type Clash, mergeAnswers } from '../../facts/mergeAnswers';
 
 const MOST_UNANSWERED = 20;
 
@@ -16,8 +17,15 @@ export function isSaved(saved: Schemas['DraftView'], answers: Answers): boolean 
   return JSON.stringify(saved.answers) === JSON.stringify(answers);
 }
 
-/** The draft of a programme: begun when there is none, saved whole at every step. */
-export function useDraft(programme: string) {
+/** What was written here and elsewhere at the same time. @see mergeAnswers */
+export type Meanwhile = { draft: Schemas['DraftView']; answers: Answers; clashes: Clash[] };
+
+/**
+ * The draft of a programme: begun when there is none, saved whole at every step.
+ *
+ * @param onMeanwhile it was written elsewhere since; nothing was saved, and saving again saves both
+ */
+export function useDraft(programme: string, onMeanwhile: (both: Meanwhile) => void) {
   const queries = useQueryClient();
   const key = ['draft', programme];
   /** Saves that were sent and of which nothing came back: they may have arrived all the same. */
@@ -40,9 +48,21 @@ export function useDraft(programme: string) {
       unanswered.current = [];
       queries.setQueryData(key, saved);
     },
-    onError: (problem) => {
-      if (problem instanceof ProblemError && problem.status === 409)
-        void queries.invalidateQueries({ queryKey: key });
+    onError: (problem, { answers }) => {
+      if (!(problem instanceof ProblemError) || problem.status !== 409) return;
+      const before = queries.getQueryData<Schemas['DraftView']>(key);
+      void take(api.POST('/api/drafts', { body: { programme } })).then(
+        (now) => {
+          queries.setQueryData(key, now);
+          if (before)
+            onMeanwhile({
+              draft: now,
+              ...mergeAnswers(before.answers as Answers, answers, now.answers as Answers),
+            });
+          save.reset();
+        },
+        () => void queries.invalidateQueries({ queryKey: key }),
+      );
     },
   });
   const handIn = useMutation({

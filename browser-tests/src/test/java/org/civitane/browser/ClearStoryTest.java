@@ -87,6 +87,28 @@ public class ClearStoryTest {
     }
 
     @Test
+    public void ofTwoTabsNothingIsLostAndWhereBothAnsweredTheSameOneChooses() {
+        Page one = begun();
+        Page other = one.context().newPage();
+        other.navigate(one.url());
+        assertThat(focused(other)).hasText("Who lives with you?");
+        one.getByLabel("Date of birth").fill("2 April 1990");
+        one.getByLabel("Given name").first().fill("Rúna");
+        press(one, "Save and go on");
+        assertThat(focused(one)).hasText("Who goes to school?");
+        other.getByLabel("Date of birth").fill("3 April 1990");
+        press(other, "Save and go on");
+        Locator told = other.getByRole(AriaRole.ALERT);
+        assertThat(told).containsText("This was written in another tab as well");
+        assertThat(other.getByLabel("Given name").first()).hasValue("Rúna");
+        assertThat(other.getByLabel("Date of birth")).hasValue("3 April 1990");
+        press(other, "In the other tab: 2 April 1990");
+        assertThat(other.getByLabel("Date of birth")).hasValue("2 April 1990");
+        press(other, "Save and go on");
+        assertThat(focused(other)).hasText("Who goes to school?");
+    }
+
+    @Test
     public void withoutANetworkNothingIsLostAndItGoesOnByItself() {
         Page page = begun();
         page.getByLabel("Date of birth").fill("2 April 1990");

@@ -3,8 +3,6 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.time.DayOfWeek;
-import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +10,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -83,7 +82,7 @@ abstract class WorkAtAServer extends WorkThatIsPaid {
         return new Deed(
                 "sends a fix list",
                 caseworker,
-                visitor -> saved(visitor, path)
+                visitor -> saved(visitor, path).status() == 200
                         && visitor.post(path + "/send", "{\"version\":%d}".formatted(claim.version()))
                                         .status()
                                 == 204,
@@ -96,13 +95,10 @@ abstract class WorkAtAServer extends WorkThatIsPaid {
                 });
     }
 
-    private boolean saved(Visitor visitor, String path) {
+    private Visitor.Answer saved(Visitor visitor, String path) {
         return visitor.send("PUT", path, """
                         {"points":[{"path":"incomes/i1/amount","title":"Pay","reason":"It differs.","good":"What the slip says"}],
-                        "dueOn":"%s","then":"DECIDE"}""".formatted(
-                                        clock.today().plusDays(7).with(TemporalAdjusters.next(DayOfWeek.WEDNESDAY))))
-                        .status()
-                == 200;
+                        "dueOn":"%s","then":"DECIDE"}""".formatted(BusinessCalendar.plusBusinessDays(clock.today(), 5)));
     }
 
     private List<Ask> fixLists(ClaimView claim) {
@@ -116,7 +112,8 @@ abstract class WorkAtAServer extends WorkThatIsPaid {
         SignedIn applicant = accounts.account(claim.applicant());
         Visitor staff = new Visitor(PORT, caseworker.email());
         String path = "/api/claims/" + claim.id() + "/fix-list";
-        assertThat(saved(staff, path)).isTrue();
+        Visitor.Answer saved = saved(staff, path);
+        assertThat(saved.status()).as(saved.body()).isEqualTo(200);
         int version = claims.claim(claim.id()).version();
         assertThat(staff.post(path + "/send", "{\"version\":%d}".formatted(version))
                         .status())

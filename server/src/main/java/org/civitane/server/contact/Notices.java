@@ -12,6 +12,7 @@ import org.civitane.server.access.OtherAddresses;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
+import org.civitane.server.claims.Wait;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
@@ -91,12 +92,20 @@ public class Notices {
             case NONE -> "";
         };
         String greeting = contact.safeName().isEmpty() ? "" : texts.say("notice.greeting", contact.safeName()) + "\n\n";
-        String body = greeting + texts.say(channel == Channel.TEXT ? "notice.text" : "notice.body", claim.number());
+        String body = greeting + texts.say(channel == Channel.TEXT ? "notice.text" : "notice.body", news(claim));
         keep(claimId, new Way(channel, recipient), body, Optional.empty());
         if (channel == Channel.NONE) {
             claims.note(claimId, Actor.part("notice.actor"), "not-notified", Phrase.of("history.not-notified"));
         }
         return channel;
+    }
+
+    /** What anybody may read over a shoulder: that there is something, and by when something is wanted. */
+    private Phrase news(ClaimView claim) {
+        return claim.waiting()
+                .filter(wait -> wait.on() == Wait.On.APPLICANT)
+                .map(wait -> Phrase.of("notice.by", claim.number(), Phrase.full(wait.until())))
+                .orElseGet(() -> Phrase.of("notice.news", claim.number()));
     }
 
     /** A way to someone. */
