@@ -1,7 +1,5 @@
 package org.civitane.server;
 
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,29 +42,12 @@ final class OddAnswers {
     /** Opens every page of a claim that anybody may open. @param faults what could not be opened is added */
     void open(SignedIn applicant, SignedIn supervisor, ClaimView claim, String what, List<String> faults)
             throws Exception {
-        for (Endpoints.Call call : Endpoints.of(mappings)) {
-            boolean mine = call.path().startsWith("/api/my/claims/{id}");
-            if (call.method().equals("GET")
-                    && (mine || call.path().startsWith("/api/claims/{id}"))
-                    && call.path().indexOf('{') == call.path().lastIndexOf('{')) {
-                String path = call.path().replace("{id}", claim.id().toString());
-                int status = statusOf(path, mine ? applicant : supervisor);
-                if (status >= 500) {
-                    faults.add(what + ": " + path + " " + status);
-                }
+        new EveryPage(http, mappings).of(claim, applicant, supervisor, (path, answer) -> {
+            boolean list = path.equals("/api/my/claims");
+            if (answer.getStatus() >= 500 || list && answer.getStatus() != 200) {
+                faults.add(what + ": " + path + " " + answer.getStatus());
             }
-        }
-        int list = statusOf("/api/my/claims", applicant);
-        if (list != 200) {
-            faults.add(what + ": /api/my/claims " + list);
-        }
-    }
-
-    private int statusOf(String path, SignedIn who) throws Exception {
-        return http.perform(get(path).with(PageRequests.as(who)))
-                .andReturn()
-                .getResponse()
-                .getStatus();
+        });
     }
 
     /** Puts another value of its kind in the place of one that is there. */

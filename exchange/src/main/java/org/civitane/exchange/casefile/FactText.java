@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.StringJoiner;
 import java.util.stream.Collectors;
 import org.civitane.core.amount.Money;
+import org.civitane.core.calendar.Quarter;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.Shape;
 import org.civitane.core.occupation.UnitGroup;
@@ -31,7 +32,7 @@ public final class FactText {
             case Shape.Decimal decimal -> value.asString("");
             case Shape.Day day -> wording.shown(LocalDate.parse(value.asString()));
             case Shape.Month month -> wording.shown(YearMonth.parse(value.asString()));
-            case Shape.Quarter quarter -> value.asString("");
+            case Shape.Quarter quarter -> wording.shown(Quarter.parse(value.asString()));
             case Shape.Occupation occupation ->
                 UnitGroup.find(value.asString("")).map(UnitGroup::title).orElse(value.asString(""));
             case Shape.Moment moment ->
@@ -48,7 +49,9 @@ public final class FactText {
     private static String all(Shape each, JsonNode values, Wording wording) {
         return values.isEmpty()
                 ? wording.textOr("word.empty", "")
-                : values.valueStream().map(value -> words(each, value, wording)).collect(Collectors.joining(", "));
+                : values.valueStream()
+                        .map(value -> words(each, value, wording))
+                        .collect(Collectors.joining(each instanceof Shape.Group ? "; " : ", "));
     }
 
     /** An amount alone, or with how often it comes where the two were settled together. */

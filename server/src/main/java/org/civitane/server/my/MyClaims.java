@@ -163,7 +163,9 @@ class MyClaims {
     }
 
     private String sentence(ClaimView claim, Optional<Ask> owed, boolean papersWanted) {
-        String working = papersWanted ? "my.in-review-papers" : "my.in-review";
+        boolean late = wants.isLate(claim);
+        String working = (late ? "my.late" : "my.in-review") + (papersWanted ? "-papers" : "");
+        String received = late ? working : "my.received";
         if (claim.held()) {
             return texts.say(claim.state().isOpen() ? "my.frozen" : "my.held");
         }
@@ -174,7 +176,7 @@ class MyClaims {
                                 DayText.full(ask.dueOn()),
                                 ask.then().inWords()))
                         .orElse(texts.say(working, day(claim)));
-            case RECEIVED -> texts.say("my.received", day(claim));
+            case RECEIVED -> texts.say(received, day(claim));
             case IN_REVIEW, READY -> texts.say(working, day(claim));
             case FROZEN -> texts.say("my.frozen");
             case DECIDED, FULFILLED -> texts.say(claim.closed() ? "my.closed" : "my.decided");
@@ -182,7 +184,7 @@ class MyClaims {
             case SIGNING ->
                 claim.waiting()
                         .map(wait -> texts.say("my.signing", wait.what(), DayText.full(wait.until()), wait.then()))
-                        .orElse(texts.say("my.received", day(claim)));
+                        .orElse(texts.say(received, day(claim)));
             case DRAFT -> "";
         };
     }

@@ -57,10 +57,17 @@ class Wants {
 
     private WantedNow papers(ClaimView claim, int papers) {
         LocalDate by = Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.decideBy());
-        Phrase sentence = by.isBefore(clock.today())
-                ? Phrase.of("my.wanted.papers.late", papers, Phrase.full(claim.decideBy()))
-                : Phrase.of("my.wanted.papers", papers, Phrase.full(by), Phrase.full(claim.decideBy()));
+        Phrase sentence = isLate(claim)
+                ? Phrase.of("my.wanted.papers.overdue", papers)
+                : by.isBefore(clock.today())
+                        ? Phrase.of("my.wanted.papers.late", papers, Phrase.full(claim.decideBy()))
+                        : Phrase.of("my.wanted.papers", papers, Phrase.full(by), Phrase.full(claim.decideBy()));
         return new WantedNow(sentence, by, WantedNow.PAPERS);
+    }
+
+    /** Whether it should have been decided before today. */
+    boolean isLate(ClaimView claim) {
+        return claim.decideBy().isBefore(clock.today());
     }
 
     /** What is owed, as it is asked of them. */
