@@ -17,6 +17,9 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.decisions.Decisions;
+import org.civitane.server.following.Payment;
+import org.civitane.server.following.Payments;
 import org.civitane.server.platform.JsonColumn;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -50,6 +53,15 @@ public class TensesTest extends Applications {
     @Autowired
     private MockMvc http;
 
+    @Autowired
+    private Decisions decisions;
+
+    @Autowired
+    private Payments payments;
+
+    /** The others are decided with what registers and outsiders say, which has tests of its own. */
+    private static final List<String> DECIDED_BY_HAND = List.of("school-meals", "food-assistance", "paid-leave");
+
     @DataProvider
     Object[][] programmes() {
         return programmesWithAForm().stream().map(id -> new Object[] {id}).toArray(Object[][]::new);
@@ -75,7 +87,27 @@ public class TensesTest extends Applications {
         for (LocalDate day : around(decideBy, BusinessCalendar.minusBusinessDays(decideBy, 3), decideBy.plusDays(20))) {
             look(claim.id(), who, staff, day, untrue);
         }
+        if (DECIDED_BY_HAND.contains(programme)) {
+            lookAfterTheDecision(claim, who, staff, untrue);
+        }
         assertThat(untrue).isEmpty();
+    }
+
+    private void lookAfterTheDecision(ClaimView claim, SignedIn who, SignedIn staff, List<String> untrue) {
+        LocalDate received = claim.receivedOn();
+        SignedIn caseworker = person(Role.CASEWORKER);
+        decisions.decide(taken(caseworker, claims.claim(claim.id())), "So it is.", "Seen at the counter.", caseworker);
+        LocalDate[] paid = Stream.concat(
+                        Stream.of(received, received.plusDays(60)),
+                        payments.of(claim.id()).stream().map(Payment::due))
+                .toArray(LocalDate[]::new);
+        asksOf(claim).toList().forEach(ask -> lapseNow(claim, ask.kind(), "min"));
+        await("nothing is asked any more", () -> asksOf(claim).findAny().isEmpty());
+        for (LocalDate day : around(paid)) {
+            if (!day.isBefore(received)) {
+                look(claim.id(), who, staff, day, untrue);
+            }
+        }
     }
 
     private Stream<Ask> asksOf(ClaimView claim) {

@@ -63,6 +63,17 @@ public class Payments {
         return store.of(claim);
     }
 
+    /** Whether money of the household's stays here only since nobody knows where to. */
+    @Transactional(readOnly = true)
+    public boolean waitForAnAccount(UUID claim) {
+        List<Payment> own = store.of(claim).stream()
+                .filter(payment -> payment.whom().isEmpty())
+                .toList();
+        return own.stream().anyMatch(payment -> payment.state() == Payment.State.RETURNED)
+                || own.stream().anyMatch(payment -> payment.state() == Payment.State.PLANNED)
+                        && !store.whoseAccountsAreKnown(claim).contains("");
+    }
+
     /** Where its money goes and how that is known, once it is; given by, or taken down for, whoever the money is for. */
     @Transactional(readOnly = true)
     public Optional<GoesTo> goesTo(UUID claim) {

@@ -26,6 +26,11 @@ class AfterDecision {
         return mayBe && !payments.of(claim.id()).isEmpty();
     }
 
+    /** Whether money stays here only since nobody knows where to; asked for even when the day for it is over. */
+    boolean waitsForAnAccount(ClaimView claim) {
+        return claim.decidedAt().isPresent() && !claim.held() && payments.waitForAnAccount(claim.id());
+    }
+
     /** Whether they tell the hours of its weeks. */
     boolean tellsHours(ClaimView claim) {
         return Claims.programmeOf(claim).isAboutDays()

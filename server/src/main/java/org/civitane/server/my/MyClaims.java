@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.civitane.core.claim.Act;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
@@ -134,7 +135,7 @@ class MyClaims {
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
         Optional<Ask> owed = Wants.owed(dossier);
-        List<WantedNow> wanted = wants.of(dossier);
+        List<WantedNow> wanted = wanted(dossier, owed);
         return new MyClaim(
                 claim.id(),
                 claim.number(),
@@ -160,6 +161,14 @@ class MyClaims {
                 claim.state().isOpen() && dossier.asks().stream().anyMatch(ask -> ask.kind() == Ask.Kind.DOUBT),
                 (claim.state().allows(Act.ANSWER) || claim.state() == ClaimState.DECIDED && after.pays(claim))
                         && Claims.programmeOf(claim).isAboutDays());
+    }
+
+    private List<WantedNow> wanted(Dossier dossier, Optional<Ask> owed) {
+        List<WantedNow> wanted = wants.of(dossier);
+        boolean asked = owed.filter(ask -> ask.kind() == Ask.Kind.ACCOUNT).isPresent();
+        return asked || !after.waitsForAnAccount(dossier.claim())
+                ? wanted
+                : Stream.concat(Stream.of(wants.account()), wanted.stream()).toList();
     }
 
     private String sentence(ClaimView claim, Optional<Ask> owed, boolean papersWanted) {

@@ -19,6 +19,8 @@ import org.springframework.stereotype.Component;
 /** Finds what is wanted of applicants on a claim of theirs, and says it as a request. */
 @Component
 class Wants {
+    private static final String ACCOUNT = "account";
+
     private final EvidenceList evidence;
     private final AgencyClock clock;
 
@@ -55,6 +57,11 @@ class Wants {
         return all;
     }
 
+    /** Without it nothing can be paid, and no day ends that. */
+    WantedNow account() {
+        return new WantedNow(Phrase.of("my.wanted.account"), clock.today(), ACCOUNT);
+    }
+
     private WantedNow papers(ClaimView claim, int papers) {
         LocalDate by = Claims.programmeOf(claim).papersWantedBy(claim.receivedOn(), claim.decideBy());
         Phrase sentence = isLate(claim)
@@ -89,7 +96,7 @@ class Wants {
             case DOUBT -> "identity";
             case LATER_PAPERS -> WantedNow.PAPERS;
             case SIGNATURE, WORD, REGISTER -> "";
-            case ACCOUNT -> "account";
+            case ACCOUNT -> ACCOUNT;
             case FEE -> "fee";
             case HOURS -> "hours";
         };
