@@ -95,7 +95,7 @@ abstract class WorkThatIsPaid extends Applications {
         database.sql("update payment set due_on = ? where id = ?")
                 .params(clock.today(), first)
                 .update();
-        String iban = iban(claim.number().replaceAll("\\D", "").substring(2));
+        String iban = iban(claim.number().replaceAll("\\D", "").substring(2) + "1");
         return new Deed(
                 "gives an account",
                 applicant,
