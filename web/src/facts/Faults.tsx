@@ -9,7 +9,7 @@ export function FaultsAtFields({ faults, children }: { faults: Fault[]; children
   return <Known value={faults}>{children}</Known>;
 }
 
-/** What is wrong at a field, as a sentence; nothing when it is right. */
+/** What is wrong at a field, as a sentence; nothing when it is right, or may stay as it is. */
 export function useFault(path: string): string | undefined {
   return useFaults()(path);
 }
@@ -19,7 +19,7 @@ export function useFaults(): (path: string) => string | undefined {
   const { t } = useTranslation();
   const known = useContext(Known);
   return (path) => {
-    const fault = known.find((each) => each.path === path);
+    const fault = known.find((each) => each.path === path && !each.mayStay);
     return fault && (fault.sentence ?? t(`facts.fault.${fault.code}`));
   };
 }
@@ -39,19 +39,34 @@ const toField = ({ path }: Fault) =>
     document.querySelector<HTMLElement>(`[id^="fact-${CSS.escape(path)}"]`)
   )?.focus();
 
-/** All that is wrong or missing, each leading to its field. */
-export function FaultList({ faults, title, onGo = toField }: ListProps) {
-  const { t } = useTranslation();
-  if (faults.length === 0) return null;
+/** All that is wrong or missing, each leading to its field; what may stay as it is by itself. */
+export function FaultList({ faults, ...more }: ListProps) {
+  const wrong = faults.filter((each) => !each.mayStay);
+  const doubtful = faults.filter((each) => each.mayStay);
   return (
-    <div role="alert" className="sheet mb-4 border-s-4 border-s-error p-5">
-      <p className="font-semibold">{title ?? t('facts.faults', { count: faults.length })}</p>
+    <>
+      {wrong.length > 0 && <List faults={wrong} {...more} />}
+      {doubtful.length > 0 && <List faults={doubtful} {...more} doubtful />}
+    </>
+  );
+}
+
+function List({ faults, title, onGo = toField, doubtful = false }: ListProps & { doubtful?: boolean }) {
+  const { t } = useTranslation();
+  return (
+    <div
+      role="alert"
+      className={`sheet mb-4 border-s-4 p-5 ${doubtful ? 'border-s-warning' : 'border-s-error'}`}
+    >
+      <p className="font-semibold">
+        {title ?? t(doubtful ? 'facts.doubts' : 'facts.faults', { count: faults.length })}
+      </p>
       <ul className="mt-1">
         {faults.map((fault) => (
           <li key={fault.path + fault.label}>
             <button
               type="button"
-              className="min-h-8 cursor-pointer text-start text-error underline"
+              className={`min-h-8 cursor-pointer text-start underline ${doubtful ? 'text-primary' : 'text-error'}`}
               onClick={() => onGo(fault)}
             >
               {fault.whose ? `${fault.whose}: ` : ''}

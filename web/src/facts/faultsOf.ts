@@ -12,6 +12,8 @@ export type Fault = {
   code: FaultCode;
   /** What is wrong and what to do, where the office found it. */
   sentence?: string;
+  /** It is asked about, and may stay as it is. */
+  mayStay?: boolean;
 };
 
 /** All that is wrong or missing in the answers to some questions, in their order. */

@@ -141,6 +141,8 @@ export const enApply = {
     month: 'Month',
     inAll: 'In all',
     name: 'Name {{number}}',
+    doubts_one: 'Is this right? Press again to go on as it is',
+    doubts_other: 'Is this right? Press again to go on as it is',
     faults_one: 'One thing is still to be put right here',
     faults_other: '{{count}} things are still to be put right here',
     fault: {

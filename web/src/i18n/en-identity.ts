@@ -87,8 +87,7 @@ export const enIdentity = {
       yes: 'Yes, I filed this',
       unsure: 'I am not sure',
       unsureIntro: 'Perhaps someone helped you, or it was long ago. We look at it with you on the telephone.',
-      unsureCall:
-        '{{hours}}. It costs nothing. Have the number of your letter or of the claim at hand.',
+      unsureCall: '{{hours}}. It costs nothing. Have the number of your letter or of the claim at hand.',
       clock: 'The last day to answer stays {{date}}; we told the caseworker that you are not sure.',
       no: 'This was not me',
       noIntro:

@@ -11,10 +11,11 @@ export function toPutRight(faults: Schemas['DraftFault'][]): Schemas['DraftFault
 export function ofOffice(faults: Schemas['DraftFault'][], chapter: string, among?: Fault[]): Fault[] {
   return faults
     .filter((each) => each.chapter === chapter)
-    .map(({ path, label, sentence }) => ({
+    .map(({ path, label, sentence, mayStay }) => ({
       path,
       label: label || contactLabel(path),
       sentence,
+      mayStay,
       whose: '',
       code: 'missing' as const,
     }))
