@@ -10,6 +10,7 @@ export const enPlan = {
     later: 'Later months',
     hours: '{{hours}} h',
     holiday: 'public holiday',
+    holidayMark: 'underlined: a public holiday',
     week: 'Week from',
     away: 'Away',
     paid: 'Paid',

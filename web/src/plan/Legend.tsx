@@ -15,11 +15,9 @@ export function Legend({ plan }: { plan: Schemas['Plan'] }) {
           {label}
         </li>
       ))}
-      <li>
-        <span aria-hidden="true" className="underline decoration-2 underline-offset-2">
-          12
-        </span>{' '}
-        {t('plan.holiday')}
+      <li className="flex items-center gap-1.5">
+        <span aria-hidden="true" className="inline-block h-3.5 w-3.5 border-b-2 border-current" />
+        {t('plan.holidayMark')}
       </li>
       {[...doubts].map(([doubt, count]) => (
         <li key={doubt} className="font-semibold text-error">

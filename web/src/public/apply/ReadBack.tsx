@@ -219,7 +219,14 @@ function said(asked: Asked, answers: Answers, t: T): string[] {
             ? [nameOf(person), words].filter(Boolean).join(', ')
             : words && `${nameOf(person)}: ${words}`;
         }),
-        named(asked, t(asked.parts.some(isTyped) ? 'facts.notAnswered' : 'facts.noneTicked')),
+        asked.parts.some(isTyped)
+          ? named(asked, t('facts.notAnswered'))
+          : t('facts.nobody', {
+              what: asked.parts
+                .filter(isNoName)
+                .map((part) => part.label)
+                .join(', '),
+            }),
       );
     case 'INCOMES': {
       const name = (id: string) => members.find((each) => each.id === id)?.givenName ?? '';
