@@ -98,7 +98,7 @@ export const enDesk = {
     because: {
       SAID: 'What was said is what counts.',
       SHOWN: 'The papers show it.',
-      ON_RECORD: 'The register has it so.',
+      ON_RECORD: 'What is on record is what counts.',
     },
     tab: {
       facts: 'Facts',
@@ -139,6 +139,7 @@ export const enDesk = {
     letter: 'Open the letter',
   },
   paper: {
+    keys: 'a accept · b send back · + − size · r turn',
     beingRead: 'It is still being read; that takes a few seconds.',
     before: 'Page before',
     after: 'Next page',

@@ -11,6 +11,7 @@ import { dateText } from '../../i18n';
 import { HoursBeyond } from './HoursBeyond';
 import { SecondLooks } from './SecondLooks';
 import { Stack } from './Stack';
+import { useRowLeft } from './useRowLeft';
 import { WeekPanel } from './WeekPanel';
 
 type Row = Schemas['Row'];
@@ -31,6 +32,7 @@ export function DaySheetScreen() {
       go(`/claims/${row.id}`);
     },
   });
+  useRowLeft(sheet.data !== undefined);
   const rows = sheet.data?.stacks.flatMap((stack) => stack.rows) ?? [];
   const act = (row: Row) => {
     if (row.action === 'TAKE' && mayWork) takeClaim.mutate(row);
@@ -38,6 +40,7 @@ export function DaySheetScreen() {
   };
   useKeys((key) => {
     if (key === 'j' || key === 'k') return focusRow(key === 'j' ? 1 : -1);
+    if (/^[1-9]$/.test(key)) return focusStack(Number(key));
     const next = rows.find((row) => row.action === 'TAKE');
     if (key !== 't' || !next || !mayWork) return false;
     act(next);
@@ -118,6 +121,15 @@ export function DaySheetScreen() {
 }
 
 /** Leads the focus to a row, counted from the one that has it; whether there is one. */
+/** The first row of the stack of that number, from the top. */
+function focusStack(number: number): boolean {
+  const stack = document.querySelectorAll<HTMLElement>('[aria-labelledby^="stack-"]')[number - 1];
+  const row = stack?.querySelector<HTMLElement>('[data-row]');
+  row?.focus();
+  row?.scrollIntoView({ block: 'nearest' });
+  return row !== undefined && row !== null;
+}
+
 function focusRow(by: number): boolean {
   const rows = [...document.querySelectorAll<HTMLElement>('[data-row]')];
   const at = rows.findIndex(

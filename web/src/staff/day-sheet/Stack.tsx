@@ -72,7 +72,14 @@ type RowProps = { row: Schemas['Row']; mine: boolean; mayWork: boolean; onAct: P
 /** One claim: how long there is, whose it is, what comes next, and the button that does it. */
 function SheetRow({ row, mine, mayWork, onAct }: RowProps) {
   const { t } = useTranslation();
-  const left = daysLeft(row.daysLeft, t);
+  const left = row.decided ? t('sheet.isDecided') : daysLeft(row.daysLeft, t);
+  const hurry = row.decided
+    ? ''
+    : row.daysLeft <= 0
+      ? 'font-bold text-error'
+      : row.daysLeft === 1
+        ? 'font-bold text-warning'
+        : '';
   const action = t(`sheet.${mayWork ? row.action : 'OPEN'}`);
   const owner = mine ? '' : row.owner || t('sheet.nobodyYet');
   const said = [left, row.number, row.programme, owner, row.nextStep].filter(Boolean).join(', ');
@@ -95,11 +102,7 @@ function SheetRow({ row, mine, mayWork, onAct }: RowProps) {
         {action}
       </button>
       <span className="col-start-1 flex flex-wrap gap-x-2 min-[72rem]:contents">
-        <span
-          className={`min-[72rem]:order-1 ${row.daysLeft <= 0 ? 'font-bold text-error' : row.daysLeft === 1 ? 'font-bold text-warning' : ''}`}
-        >
-          {left}
-        </span>
+        <span className={`min-[72rem]:order-1 ${hurry}`}>{left}</span>
         <span className="quiet min-[72rem]:order-3">{row.number}</span>
         <span className="min-[72rem]:order-4">
           {row.programme}

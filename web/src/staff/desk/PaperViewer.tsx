@@ -19,6 +19,8 @@ type Props = {
 };
 
 const QUARTER = 90;
+/** How high a sheet is for its width, until one knows better. */
+const SHEET = Math.SQRT2;
 const ZOOMS = [1, 1.5, 2, 3];
 
 /** A paper beside the facts: page by page, larger, turned; and what the caseworker says of it. */
@@ -33,12 +35,17 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
   const picture = `/api/claims/${claim}/papers/${paper.id}/picture?page=${page}`;
   const shape = useShape(picture);
   const beingRead = work.readings.data?.[paper.id]?.state === 'WAITING';
+  /** Nobody accepts what they cannot have seen yet. */
+  const mayAccept = canWork && shape !== undefined && !beingRead && paper.state !== 'ACCEPTED';
+  const accept = () => work.accept.mutate(paper.id, { onSuccess: onClose });
   const pageTo = (to: number) => setPage(Math.min(Math.max(1, to), paper.pages));
   const zoomTo = (to: number) => setZoom(Math.min(Math.max(0, to), ZOOMS.length - 1));
   useKeys((key) => {
     if (key === 'PageDown' || key === 'PageUp') pageTo(page + (key === 'PageDown' ? 1 : -1));
     else if (key === '+' || key === '-') zoomTo(zoom + (key === '+' ? 1 : -1));
     else if (key === 'r') setTurned((turned + QUARTER) % 360);
+    else if (key === 'a' && mayAccept && !work.accept.isPending) accept();
+    else if (key === 'b' && canWork) setReason('');
     else return false;
     return true;
   }, 'paper');
@@ -46,7 +53,12 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
   const boxes = reading?.shown.filter((each) => each.page === page && each.place.width > 0) ?? [];
   const tool = 'btn btn-ghost h-auto min-h-8 px-2';
   return (
-    <section ref={panel} className="flex min-w-0 flex-col border-s border-base-300" aria-label={paper.name}>
+    <section
+      ref={panel}
+      data-keys="paper"
+      className="flex min-w-0 flex-col border-s border-base-300"
+      aria-label={paper.name}
+    >
       <header className="flex flex-wrap items-center gap-1 border-b border-base-300 bg-base-100 p-2">
         <p className="min-w-32 flex-1 truncate font-bold" title={paper.name}>
           {paper.name}
@@ -93,20 +105,20 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
           aria-label={t('paper.shown')}
         >
           <svg
-            viewBox={`0 0 100 ${100 * shape}`}
+            viewBox={`0 0 100 ${100 * (shape ?? SHEET)}`}
             width={`${(ZOOMS[zoom] ?? 1) * 100}%`}
             role="img"
             aria-label={t('paper.alt', { name: paper.name, page })}
             className={`max-w-none ${TURNED[turned / QUARTER]}`}
           >
-            <image href={picture} width="100" height={100 * shape} />
+            <image href={picture} width="100" height={100 * (shape ?? SHEET)} />
             {boxes.map((each) => (
               <rect
                 key={each.field}
                 x={each.place.left * 100 - 0.5}
-                y={(each.place.top - 0.004) * 100 * shape}
+                y={(each.place.top - 0.004) * 100 * (shape ?? SHEET)}
                 width={each.place.width * 100 + 1}
-                height={(each.place.height + 0.008) * 100 * shape}
+                height={(each.place.height + 0.008) * 100 * (shape ?? SHEET)}
                 className={each.field === marked ? 'fill-warning/30 stroke-warning' : 'fill-warning/10'}
                 strokeWidth="0.3"
               />
@@ -132,9 +144,9 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
               <button
                 type="button"
                 className="btn btn-primary h-auto min-h-9"
-                disabled={paper.state === 'ACCEPTED' || beingRead}
+                disabled={!mayAccept}
                 title={beingRead ? t('paper.beingRead') : undefined}
-                onClick={() => work.accept.mutate(paper.id, { onSuccess: onClose })}
+                onClick={accept}
               >
                 {t('paper.accept')}
               </button>
@@ -145,6 +157,7 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
               >
                 {t('paper.sendBack')}
               </button>
+              <p className="quiet self-center text-[0.8125rem]">{t('paper.keys')}</p>
             </div>
           ) : (
             <form
@@ -171,15 +184,15 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
   );
 }
 
-/** How high a picture is for its width; a sheet's shape until it has loaded. */
-function useShape(picture: string): number {
-  const [shape, setShape] = useState(Math.SQRT2);
+/** How high a picture is for its width; undefined until it has loaded. */
+function useShape(picture: string): number | undefined {
+  const [seen, setSeen] = useState<{ picture: string; shape: number }>();
   useEffect(() => {
     const image = new Image();
-    image.onload = () => setShape(image.naturalHeight / Math.max(1, image.naturalWidth));
+    image.onload = () => setSeen({ picture, shape: image.naturalHeight / Math.max(1, image.naturalWidth) });
     image.src = picture;
   }, [picture]);
-  return shape;
+  return seen?.picture === picture ? seen.shape : undefined;
 }
 
 const TURNED = ['', 'rotate-90', 'rotate-180', '-rotate-90'];

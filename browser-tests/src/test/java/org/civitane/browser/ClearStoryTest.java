@@ -182,10 +182,14 @@ public class ClearStoryTest {
         assertThat(sheet.locator("[data-row]").first()).isFocused();
         sheet.keyboard().press("j");
         assertThat(sheet.locator("[data-row]").nth(1)).isFocused();
+        sheet.keyboard().press("4");
+        Locator isNew = sheet.locator("[aria-labelledby=stack-NEW] [data-row]").first();
+        assertThat(isNew).isFocused();
         sheet.keyboard().press("Enter");
         sheet.waitForURL(url -> url.contains("/claims/"));
         assertThat(focused(sheet)).isVisible();
         sheet.goBack();
+        assertThat(isNew).isFocused();
         assertThat(sheet.getByLabel("Programme")).hasValue("school-meals");
         assertThat(sheet.getByText("Office", new Page.GetByTextOptions().setExact(true)))
                 .hasAttribute("aria-pressed", "true");

@@ -106,10 +106,12 @@ public class FoodAssistanceStoryTest {
                 .click();
         assertThat(desk.getByLabel("slip.png, page 1")).isVisible();
         desk.keyboard().press("+");
+        assertThat(desk.getByLabel("slip.png, page 1")).hasAttribute("width", "150%");
         assertThat(Civitane.violations(desk)).isEmpty();
         desk.keyboard().press("-");
         Civitane.picture(desk, "paper");
-        button("Accept it");
+        assertThat(desk.getByText("Accept it")).isEnabled();
+        desk.keyboard().press("a");
         assertThat(desk.getByText("✓ accepted").first()).isVisible();
         doWithout("An identity document of Ylva Tindvåg", "Seen at the counter.");
         doWithout("What they pay for rent or mortgage", "The landlord told us.");

@@ -31,6 +31,7 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.History;
+import org.civitane.server.decisions.Decisions;
 import org.civitane.server.evidence.EvidenceItem;
 import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.papers.FullDisk;
@@ -60,6 +61,9 @@ public class PapersTest extends ServerTest {
 
     @Autowired
     private Settlements settlements;
+
+    @Autowired
+    private Decisions decisions;
 
     @Autowired
     private PaperStore store;
@@ -98,6 +102,16 @@ public class PapersTest extends ServerTest {
         evidence.waive(dossier(claim), "HOUSING_COSTS", "", "The landlord told us.", caseworker);
         assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.WAIVED);
         assertThat(history.of(claim.id())).extracting(History.Line::kind).contains("paper-judged", "evidence-waived");
+    }
+
+    @Test
+    public void onceItIsDecidedNothingIsAskedForAnyMore() {
+        decisions.decide(taken(caseworker, claim), "", "Seen at the counter.", caseworker);
+        claim = claims.claim(claim.id());
+        assertThat(evidence.of(dossier(claim)))
+                .isNotEmpty()
+                .allMatch(item -> item.state() == EvidenceItem.State.NO_LONGER_NEEDED);
+        assertThat(evidence.wantedOfApplicant(dossier(claim))).isZero();
     }
 
     @Test

@@ -132,7 +132,10 @@ public class PaymentsTest extends ServerTest {
         comeTheDay();
         give(applicant, claim.id(), iban("98"), "Runa");
         await("it is questioned", () -> first().state() == Payment.State.QUESTIONED);
-        assertThat(cameBack()).contains(claim.number());
+        assertThat(onSheet())
+                .filteredOn(row -> row.number().equals(claim.number()))
+                .singleElement()
+                .matches(DaySheet.Row::decided, "no day of decision hurries it any more");
         assertThatThrownBy(() -> outbox.accept(claim, first().id(), " ", caseworker))
                 .isInstanceOf(Problem.class);
         outbox.accept(claim, first().id(), "The bank rounds.", caseworker);
@@ -218,11 +221,11 @@ public class PaymentsTest extends ServerTest {
     }
 
     private List<String> cameBack() {
-        return sheet
-                .page(DaySheet.Pile.CAME_BACK, DaySheet.Wanted.of(caseworker.account()), Optional.empty())
-                .rows()
-                .stream()
-                .map(DaySheet.Row::number)
-                .toList();
+        return onSheet().stream().map(DaySheet.Row::number).toList();
+    }
+
+    private List<DaySheet.Row> onSheet() {
+        return sheet.page(DaySheet.Pile.CAME_BACK, DaySheet.Wanted.of(caseworker.account()), Optional.empty())
+                .rows();
     }
 }

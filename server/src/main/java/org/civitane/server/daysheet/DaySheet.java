@@ -31,7 +31,7 @@ public class DaySheet {
     private static final int SOON_DAYS = 1;
     private static final int COUNTED_UP_TO = 1000;
     private static final String COLUMNS =
-            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step::text, c.next_action, c.owner_id, a.display_name";
+            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step::text, c.next_action, c.owner_id, a.display_name, c.decided_at is not null";
 
     /** What each programme is called. */
     private static final Map<String, String> NAMES = Catalogue.programmes().stream()
@@ -61,6 +61,7 @@ public class DaySheet {
      * @param programme what the programme is called
      * @param decideBy the day by which the desk means to decide
      * @param daysLeft business days until then; 0 is today, below 0 is overdue
+     * @param decided whether it was decided before it came back, so that no day of decision hurries it
      */
     public record Row(
             UUID id,
@@ -69,6 +70,7 @@ public class DaySheet {
             String household,
             LocalDate decideBy,
             int daysLeft,
+            boolean decided,
             Phrase nextStep,
             NextAction action,
             Optional<String> owner) {}
@@ -151,6 +153,7 @@ public class DaySheet {
                 row.getString(4),
                 decideBy,
                 BusinessCalendar.businessDaysBetween(clock.today(), decideBy),
+                row.getBoolean(10),
                 PhraseColumn.read(row.getString(6)),
                 NextAction.valueOf(row.getString(7)),
                 Optional.ofNullable(row.getString(9)));

@@ -3,6 +3,7 @@ package org.civitane.server.desk;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.core.reasoning.Reader;
+import org.civitane.exchange.casefile.FactNames;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.corrections.FixLists;
@@ -79,7 +80,10 @@ class DeskView {
     }
 
     private static List<Desk.PointAnswered> answers(Situation now) {
-        FactNames names = new FactNames(now.run(), now.dossier().settled().json());
+        FactNames names = new FactNames(
+                now.run().programme().facts(),
+                now.run().wording(),
+                now.dossier().settled().json());
         return now.fixLists().stream()
                 .flatMap(list -> list.points().stream()
                         .filter(point -> point.answeredAt() != null)

@@ -8,6 +8,7 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.FactNames;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.determinations.Differences;
@@ -77,7 +78,7 @@ class Trials {
         Run today = dossier.run();
         Map<String, JsonNode> old = leaves(before);
         Map<String, JsonNode> fresh = leaves(now);
-        FactNames names = new FactNames(today, now);
+        FactNames names = new FactNames(today.programme().facts(), today.wording(), now);
         List<Changed> facts = new ArrayList<>();
         fresh.forEach((path, value) -> {
             JsonNode was = old.get(path);

@@ -33,7 +33,7 @@ public record EvidenceItem(
         ACCEPTED,
         SENT_BACK,
         WAIVED,
-        /** It was asked for once; the facts have changed. */
+        /** It was asked for once; the facts have changed, or the claim is decided. */
         NO_LONGER_NEEDED
     }
 

@@ -15,6 +15,7 @@ import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.server.access.SignedIn;
+import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -77,7 +78,8 @@ public class EvidenceList {
                     .findFirst();
             State own = state(mine);
             boolean serves = server.isPresent() && own != State.ACCEPTED;
-            State now = waiver.isPresent() ? State.WAIVED : serves ? State.ACCEPTED : own;
+            State there = waiver.isPresent() ? State.WAIVED : serves ? State.ACCEPTED : own;
+            State now = there == State.ASKED_FOR && isOver(dossier) ? State.NO_LONGER_NEEDED : there;
             items.add(with(need, now, waiver.orElseGet(() -> reason(mine)), serves ? server : Optional.empty(), mine));
         }
         store.asked(claim.id()).stream()
@@ -100,6 +102,14 @@ public class EvidenceList {
                     others));
         }
         return List.copyOf(items);
+    }
+
+    /** Once it is decided nothing more is asked for, but what was put off until later. */
+    private static boolean isOver(Dossier dossier) {
+        return !dossier.claim().state().isOpen()
+                && dossier.asks().stream()
+                        .noneMatch(ask -> ask.kind() == Ask.Kind.LATER_PAPERS
+                                && ask.state().isOpen());
     }
 
     /** The same, as the applicant whose claim it is may see it: as if what others handed in were not there. */

@@ -2,12 +2,15 @@ package org.civitane.server.settlements;
 
 import java.sql.Timestamp;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.civitane.core.fact.FactSpecs;
+import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
+import org.civitane.exchange.casefile.FactNames;
 import org.civitane.exchange.casefile.Misfits;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
@@ -90,6 +93,7 @@ public class Settlements {
     private void settle(
             ClaimView claim, FactPath path, View view, JsonNode value, Phrase reason, Actor actor, boolean unasked) {
         checkStands(claim, path, value);
+        Phrase what = history(claim, path, view, value, reason);
         lapse(claim.id(), List.of(path));
         database.sql(
                         "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at, unasked) values (?, ?, ?, ?, ?::jsonb, ?::jsonb, ?::jsonb, ?, ?)")
@@ -104,16 +108,17 @@ public class Settlements {
                         now(),
                         unasked)
                 .update();
-        claims.note(claim.id(), actor, "settled", Phrase.of("history.settled", reason));
+        claims.note(claim.id(), actor, "settled", what);
         claims.touch(claim.id());
     }
 
     /** Takes a settlement back; the views stand open again. */
     public void undo(ClaimView claim, FactPath path, Actor actor) {
+        String label = namesIn(claim, readEdition(claim)).label(path.path());
         if (lapse(claim.id(), List.of(path)) == 0) {
             return;
         }
-        claims.note(claim.id(), actor, "unsettled", Phrase.of("history.unsettled"));
+        claims.note(claim.id(), actor, "unsettled", Phrase.of("history.unsettled", label));
         claims.touch(claim.id());
     }
 
@@ -141,6 +146,29 @@ public class Settlements {
                 .valueStream()
                 .map(line -> FactPath.of("incomes", line.asString()))
                 .anyMatch(line -> line.covers(path));
+    }
+
+    /** Which fact became what, whose word that is, and what was said where that was something else. */
+    private Phrase history(ClaimView claim, FactPath path, View view, JsonNode value, Phrase reason) {
+        ObjectNode edition = readEdition(claim);
+        FactNames names = namesIn(claim, edition);
+        String now = names.words(path.path(), value);
+        String said = CasePaths.get(edition, path)
+                .map(was -> names.words(path.path(), was))
+                .orElse("");
+        Phrase whose = Phrase.of("history.settled." + view);
+        return said.isEmpty() || said.equals(now)
+                ? Phrase.of("history.settled", names.label(path.path()), now, whose, reason)
+                : Phrase.of("history.settled.other", names.label(path.path()), now, whose, reason, said);
+    }
+
+    private ObjectNode readEdition(ClaimView claim) {
+        return JsonColumn.readObject(claims.newestEdition(claim));
+    }
+
+    private static FactNames namesIn(ClaimView claim, ObjectNode edition) {
+        Programme<?> programme = Claims.programmeOf(claim);
+        return new FactNames(programme.facts(), programme.wording(Locale.ENGLISH), edition);
     }
 
     private Phrase given(FactPath path, String reason) {

@@ -1,4 +1,4 @@
-package org.civitane.server.desk;
+package org.civitane.exchange.casefile;
 
 import java.util.Arrays;
 import java.util.List;
@@ -6,31 +6,34 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
-import org.civitane.exchange.casefile.FactText;
-import org.civitane.server.determinations.Run;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What the facts of a case file are called, and how their values read, by their paths. */
-final class FactNames {
+public final class FactNames {
     private static final List<String> TIES = List.of("id", "member", "signedAt");
 
-    private final Run run;
+    private final List<FactSpec> facts;
     private final Wording wording;
     private final JsonNode file;
 
-    /** @param file the case file in which the paths lead somewhere */
-    FactNames(Run run, JsonNode file) {
-        this.run = run;
-        this.wording = run.wording();
+    /**
+     * @param facts that the programme knows
+     * @param wording the programme's, which knows the names of the people
+     * @param file the case file in which the paths lead somewhere
+     */
+    public FactNames(List<FactSpec> facts, Wording wording, JsonNode file) {
+        this.facts = facts;
+        this.wording = wording;
         this.file = file;
     }
 
     /** What stands at a path, and whose it is where it is someone's: {@code Runa: How much?}. */
-    String label(String path) {
+    public String label(String path) {
         List<String> steps = Arrays.asList(path.split("/"));
         String first = steps.getFirst();
         String last = steps.getLast();
@@ -45,7 +48,7 @@ final class FactNames {
     }
 
     /** A value in words, by what the fact there looks like; what only ties it to others is left out. */
-    String words(String path, JsonNode value) {
+    public String words(String path, JsonNode value) {
         if (value.path("lines").isArray()) {
             return value.path("lines")
                     .valueStream()
@@ -67,7 +70,7 @@ final class FactNames {
     }
 
     private String plain(String path, JsonNode value) {
-        return FactSpecs.shapeAt(run.programme().facts(), new FactPath(path))
+        return FactSpecs.shapeAt(facts, new FactPath(path))
                 .map(shape -> FactText.words(shape, value, wording))
                 .orElseGet(() -> wording.shown(value.asString("")));
     }
@@ -78,7 +81,7 @@ final class FactNames {
         }
         String id = steps.get(1);
         if (steps.getFirst().equals("members")) {
-            return Optional.of(run.nameOf(id));
+            return Optional.of(nameOf(id));
         }
         return file.path(steps.getFirst())
                 .valueStream()
@@ -86,7 +89,17 @@ final class FactNames {
                 .map(line -> line.path("member").asString(""))
                 .filter(member -> !member.isEmpty())
                 .findFirst()
-                .map(run::nameOf);
+                .map(this::nameOf);
+    }
+
+    private String nameOf(String id) {
+        return file.path("members")
+                .valueStream()
+                .filter(member -> member.path("id").asString("").equals(id))
+                .map(member -> member.path("givenName").asString("") + " "
+                        + member.path("familyName").asString(""))
+                .findFirst()
+                .orElse(id);
     }
 
     /** A name of the case file as words, for what has no text of its own: {@code postCode}, "post code". */
