@@ -108,7 +108,7 @@ export function Strip({
           <p className={`font-bold ${desk.strip.daysLeft <= 1 ? 'text-error' : ''}`}>{left}</p>
         </div>
       )}
-      {open && !desk.strip.owner && (
+      {desk.may.take && (
         <button type="button" className="btn btn-primary h-auto min-h-9 " onClick={onTake}>
           {t('desk.take')}
         </button>

@@ -187,7 +187,13 @@ public class StaffAccountTest extends SigningIn {
                         .getContentAsString())
                 .contains("too-close");
         SignedIn colleague = person(Role.CASEWORKER);
+        assertThat(mayTake(claim, caseworker))
+                .as("is not offered what is refused")
+                .isFalse();
+        assertThat(mayTake(claim, person(Role.AUDITOR))).isFalse();
+        assertThat(mayTake(claim, colleague)).isTrue();
         acts.take(claim.id(), colleague);
+        assertThat(mayTake(claim, person(Role.CASEWORKER))).isFalse();
         assertThat(answer(
                                 post("/api/claims/" + claim.id() + "/hand-over")
                                         .contentType(MediaType.APPLICATION_JSON)
@@ -195,6 +201,13 @@ public class StaffAccountTest extends SigningIn {
                                 colleague)
                         .getContentAsString())
                 .contains("They said that they know these people");
+    }
+
+    private boolean mayTake(ClaimView claim, SignedIn who) throws Exception {
+        return json(get("/api/claims/" + claim.id() + "/desk"), who)
+                .path("may")
+                .path("take")
+                .asBoolean();
     }
 
     @Test

@@ -151,6 +151,15 @@ public class ClaimActs {
                 .collect(Collectors.toUnmodifiableSet());
     }
 
+    /** Whether this member of staff may take a claim that nobody has. */
+    public boolean mayTake(SignedIn who, ClaimView claim) {
+        boolean works = who.role() == Role.CASEWORKER || who.role() == Role.SUPERVISOR;
+        return works
+                && claim.owner().isEmpty()
+                && claim.state().allows(Act.TAKE)
+                && closeness.of(who, claim).forbids(Act.TAKE).isEmpty();
+    }
+
     private void checkIsFarEnough(SignedIn who, Act act, ClaimView claim) {
         closeness.of(who, claim).forbids(act).ifPresent(why -> {
             throw Problem.forbidden("too-close", why);

@@ -75,8 +75,9 @@ record Desk(
      * @param work change what a decision rests on
      * @param decide decide it, if nothing is missing
      * @param write write to its people, and change how they are reached
+     * @param take take it, since nobody has it and nothing speaks against it
      */
-    record May(boolean work, boolean decide, boolean write) {}
+    record May(boolean work, boolean decide, boolean write, boolean take) {}
 
     /**
      * What the applicant is asked.

@@ -52,7 +52,11 @@ class DeskStrip {
 
     Desk.May may(ClaimView claim, SignedIn who) {
         Set<Act> may = acts.may(who, claim);
-        return new Desk.May(may.contains(Act.ESTABLISH), may.contains(Act.DECIDE), may.contains(Act.CORRESPOND));
+        return new Desk.May(
+                may.contains(Act.ESTABLISH),
+                may.contains(Act.DECIDE),
+                may.contains(Act.CORRESPOND),
+                acts.mayTake(who, claim));
     }
 
     /** What to mind before calling or writing; empty when nothing is marked. */
