@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.civitane.core.fact.FactSpec;
-import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import tools.jackson.databind.JsonNode;
@@ -56,7 +55,7 @@ public final class FactNames {
                     .collect(Collectors.collectingAndThen(
                             Collectors.joining("; "), lines -> lines.isEmpty() ? wording.text("word.nothing") : lines));
         }
-        return plain(path, told(value));
+        return FactText.at(new FactPath(path), told(value), facts, wording);
     }
 
     private static JsonNode told(JsonNode value) {
@@ -67,12 +66,6 @@ public final class FactNames {
             }
         }
         return copy;
-    }
-
-    private String plain(String path, JsonNode value) {
-        return FactSpecs.shapeAt(facts, new FactPath(path))
-                .map(shape -> FactText.words(shape, value, wording))
-                .orElseGet(() -> wording.shown(value.asString("")));
     }
 
     private Optional<String> whose(List<String> steps) {

@@ -1,16 +1,23 @@
 package org.civitane.exchange.casefile;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.YearMonth;
+import java.time.format.TextStyle;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.StringJoiner;
 import java.util.stream.Collectors;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.Quarter;
 import org.civitane.core.fact.FactSpec;
+import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.fact.Shape;
 import org.civitane.core.occupation.UnitGroup;
+import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
 import tools.jackson.databind.JsonNode;
 
@@ -20,6 +27,20 @@ public final class FactText {
     private static final String FREQUENCY = "frequency";
 
     private FactText() {}
+
+    /**
+     * The value at a path as people read it, with what it counts where the programme says that: {@code 5.5 hours}. What
+     * stands nowhere is shown as it is.
+     */
+    public static String at(FactPath path, JsonNode value, List<FactSpec> facts, Wording wording) {
+        Optional<Shape> shape = FactSpecs.shapeAt(facts, path);
+        String words =
+                shape.map(known -> words(known, value, wording)).orElseGet(() -> wording.shown(value.asString("")));
+        String unit = "unit." + path.path().split("/")[0];
+        return shape.filter(Shape.Decimal.class::isInstance).isPresent() && wording.has(unit)
+                ? wording.filled(wording.text(unit), Map.of("value", words))
+                : words;
+    }
 
     /** A value as people read it; names for the ids of people where the wording has them. */
     public static String words(Shape shape, JsonNode value, Wording wording) {
@@ -41,9 +62,19 @@ public final class FactText {
                 value.isBoolean() ? wording.shown(String.valueOf(value.asBoolean())) : value.asString("");
             case Shape.Group group -> parts(group.parts(), value, wording);
             case Shape.Several several -> all(several.each(), value, wording);
-            case Shape.ByWeekday week -> all(week.each(), value, wording);
+            case Shape.ByWeekday week -> byWeekday(week.each(), value, wording);
             case Shape.Unread unread -> "";
         };
+    }
+
+    private static String byWeekday(Shape each, JsonNode values, Wording wording) {
+        return values.isEmpty()
+                ? wording.textOr("word.empty", "")
+                : values.propertyStream()
+                        .map(day -> DayOfWeek.of(Integer.parseInt(day.getKey()))
+                                        .getDisplayName(TextStyle.FULL, Locale.ENGLISH)
+                                + " " + words(each, day.getValue(), wording))
+                        .collect(Collectors.joining(", "));
     }
 
     private static String all(Shape each, JsonNode values, Wording wording) {

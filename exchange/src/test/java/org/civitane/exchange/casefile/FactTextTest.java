@@ -17,6 +17,7 @@ import org.testng.annotations.Test;
 /** Values in words, by the shape of their fact. */
 public class FactTextTest {
     private static final Programme<?> FOOD = Catalogue.named("food-assistance");
+    private static final Programme<?> LEAVE = Catalogue.named("paid-leave");
     private static final Programme<?> RENT = Catalogue.named("rent-arrears");
 
     @DataProvider
@@ -36,14 +37,23 @@ public class FactTextTest {
             },
             {RENT, "arrears/0/month", "\"2026-08\"", "August 2026"},
             {RENT, "arrears", "[{\"month\":\"2026-08\",\"owed\":\"1200.00\"}]", "August 2026, €1,200.00"},
+            {
+                LEAVE,
+                "quarterWages",
+                "[{\"quarter\":\"2026Q1\",\"amount\":\"900.00\"},{\"quarter\":\"2026Q2\",\"amount\":\"8.50\"}]",
+                "January to March 2026, €900.00; April to June 2026, €8.50"
+            },
+            {LEAVE, "schedule", "{\"1\":\"8\",\"5\":\"4.5\"}", "Monday 8, Friday 4.5"},
+            {LEAVE, "schedule/5", "\"4.5\"", "4.5 hours"},
+            {LEAVE, "schedule/5", "\"1\"", "1 hour"},
         };
     }
 
     @Test(dataProvider = "values")
     public void aValueReadsAsWhatItIs(Programme<?> programme, String path, String json, String words) {
         Wording wording = programme.wording(Locale.ENGLISH);
-        Shape shape = FactSpecs.shapeAt(programme.facts(), new FactPath(path)).orElseThrow();
-        assertThat(FactText.words(shape, Json.mapper().readTree(json), wording)).isEqualTo(words);
+        assertThat(FactText.at(new FactPath(path), Json.mapper().readTree(json), programme.facts(), wording))
+                .isEqualTo(words);
     }
 
     @Test

@@ -94,9 +94,8 @@ class Outsiders {
     private static String said(Dossier dossier, String path, Wording wording) {
         FactPath fact = new FactPath(path);
         return CasePaths.get(dossier.said().copy(), fact)
-                .flatMap(value -> FactSpecs.shapeAt(
-                                Claims.programmeOf(dossier.claim()).facts(), fact)
-                        .map(shape -> FactText.words(shape, value, wording)))
+                .map(value -> FactText.at(
+                        fact, value, Claims.programmeOf(dossier.claim()).facts(), wording))
                 .orElse("");
     }
 

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.civitane.core.fact.FactSpec;
-import org.civitane.core.fact.FactSpecs;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.core.reasoning.Wording;
@@ -20,9 +19,7 @@ record FactWords(
         Texts texts, String programme, Wording wording, List<FactSpec> facts, Map<FactPath, Settlement> settled) {
     /** A value at a path in words, by what the fact there looks like. */
     String text(FactPath path, JsonNode value) {
-        return FactSpecs.shapeAt(facts, path)
-                .map(shape -> FactText.words(shape, value, wording))
-                .orElseGet(() -> wording.shown(value.asString("")));
+        return FactText.at(path, value, facts, wording);
     }
 
     /** A value of the edition that can be settled. */
