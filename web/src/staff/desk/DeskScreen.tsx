@@ -15,6 +15,7 @@ import { NextClaim } from './NextClaim';
 import { Outcome } from './Outcome';
 import { type Open, Panels } from './Panels';
 import { PaperViewer } from './PaperViewer';
+import { withPoint } from './points';
 import { Strip } from './Strip';
 import { useColleagues, useDeskCommands } from './useDeskCommands';
 import { nextDifference, useDeskKeys } from './useDeskKeys';
@@ -88,10 +89,7 @@ function DeskOf({ claim }: { claim: string }) {
   const desk = work.desk.data;
   const newest = desk?.asking.fixLists[0];
   const draft = newest?.state === 'DRAFT' ? newest.points : [];
-  const ask = (point: NewPoint) => {
-    const now = points ?? draft;
-    setPoints(now.some((each) => each.path === point.path) ? now : [...now, point]);
-  };
+  const ask = (point: NewPoint) => setPoints(withPoint(points ?? draft, point));
   const askAbout = (fact: Fact) => {
     if (fact.ask) ask(fact.ask);
   };
