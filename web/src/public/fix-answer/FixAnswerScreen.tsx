@@ -116,7 +116,7 @@ export function FixAnswerScreen() {
               aria-label={point.title}
             >
               <h2 className="text-xl">{point.title}</h2>
-              <p>{point.reason}</p>
+              <p className="whitespace-pre-line">{point.reason}</p>
               <p className="quiet text-[0.9375rem]">{t('fix.good', { good: point.good })}</p>
               {same.includes(point.path) ? (
                 <p role="status">

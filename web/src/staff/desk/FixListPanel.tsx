@@ -99,7 +99,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
             {points.map((point) => (
               <div key={point.path} className="mt-2">
                 <p className="font-bold">{point.title}</p>
-                <p>{point.reason}</p>
+                <p className="whitespace-pre-line">{point.reason}</p>
                 <p className="quiet">{t('fix.good', { good: point.good })}</p>
               </div>
             ))}

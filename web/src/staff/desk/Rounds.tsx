@@ -23,7 +23,7 @@ export function Rounds({ asking: { fixLists, answers } }: { asking: Schemas['Ask
           {list.points.map((point) => (
             <div key={point.path} className="mt-2 border-s-4 border-s-primary bg-base-200/60 p-2.5">
               <p className="font-bold">{point.title}</p>
-              <p className="quiet">{point.reason}</p>
+              <p className="quiet whitespace-pre-line">{point.reason}</p>
               {point.answeredAt ? (
                 <>
                   {wordsOf(list.id, point.path)?.before && (
