@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import org.civitane.core.amount.Money;
 import org.civitane.core.casefile.Expense;
+import org.civitane.core.casefile.ExpenseKind;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.reasoning.Reasoning;
@@ -39,14 +40,17 @@ public final class Lines {
     }
 
     /**
-     * What costs come to in a year, exact.
+     * What costs of a kind come to in a year, exact.
      *
-     * @param told those of the kind that is worked out
      * @param counts which of them are of somebody whose costs count
      */
-    public static Money annual(List<Expense> told, Predicate<Expense> counts, Rule rule, Reasoning why) {
+    public static Money annual(
+            List<Expense> told, ExpenseKind kind, Predicate<Expense> counts, Rule rule, Reasoning why) {
         Money sum = Money.ZERO;
         for (Expense expense : told) {
+            if (expense.kind() != kind) {
+                continue;
+            }
             boolean in = counts.test(expense);
             Money annual = expense.annual();
             why.money(

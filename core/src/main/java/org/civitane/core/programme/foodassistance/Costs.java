@@ -41,7 +41,8 @@ final class Costs {
     /** For people of the unit who are old or disabled, less what everybody bears themselves. */
     Money medical(Reasoning why) {
         Reasoning each = why.below("medical", RULE);
-        Money paid = Frequency.monthly(Lines.annual(of(ExpenseKind.MEDICAL), this::isForOldOrDisabled, RULE, each));
+        Money paid =
+                Frequency.monthly(Lines.annual(expenses, ExpenseKind.MEDICAL, this::isForOldOrDisabled, RULE, each));
         Money medical = paid.minus(policy.medicalBorne).atLeast(Money.ZERO);
         each.concluded(
                 Value.of(medical),
@@ -74,20 +75,25 @@ final class Costs {
     }
 
     private Money shelterLine(ExpenseKind kind, Reasoning why) {
-        return of(kind).isEmpty() ? Money.ZERO : monthly("shelterLine", kind, why);
+        return isPaid(kind) ? monthly("shelterLine", kind, why) : Money.ZERO;
     }
 
     private Money monthly(String code, ExpenseKind kind, Reasoning why) {
         Reasoning each = why.below(code, RULE);
-        Money annual =
-                Lines.annual(of(kind), expense -> unit.counts(expense.member().orElse(unit.applicant())), RULE, each);
+        Money annual = Lines.annual(
+                expenses, kind, expense -> unit.counts(expense.member().orElse(unit.applicant())), RULE, each);
         Money monthly = annual.equals(Money.ZERO) ? annual : Frequency.monthly(annual);
         each.concluded(Value.of(monthly), s -> s.input("kind", kind).fact("expenses"));
         return monthly;
     }
 
-    private List<Expense> of(ExpenseKind kind) {
-        return expenses.stream().filter(expense -> expense.kind() == kind).toList();
+    private boolean isPaid(ExpenseKind kind) {
+        for (Expense expense : expenses) {
+            if (expense.kind() == kind) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean isForOldOrDisabled(Expense expense) {

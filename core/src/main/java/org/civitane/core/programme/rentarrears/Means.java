@@ -1,11 +1,9 @@
 package org.civitane.core.programme.rentarrears;
 
 import java.time.LocalDate;
-import java.util.List;
 import org.civitane.core.amount.Money;
 import org.civitane.core.amount.Percent;
 import org.civitane.core.amount.Rounding;
-import org.civitane.core.casefile.Expense;
 import org.civitane.core.casefile.ExpenseKind;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.policy.MedianIncome;
@@ -101,10 +99,7 @@ record Means(
     }
 
     private static Money annual(RentArrearsCase file, ExpenseKind kind, Reasoning each) {
-        List<Expense> told = file.expenses().stream()
-                .filter(expense -> expense.kind() == kind)
-                .toList();
-        return Lines.annual(told, expense -> true, RULE, each);
+        return Lines.annual(file.expenses(), kind, expense -> true, RULE, each);
     }
 
     private static Band band(
