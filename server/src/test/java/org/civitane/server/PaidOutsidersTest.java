@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.YearMonth;
 import java.util.List;
 import org.civitane.core.claim.ClaimState;
+import org.civitane.core.person.Iban;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.Actor;
@@ -100,8 +101,8 @@ public class PaidOutsidersTest extends LinkTest {
         decidedFor(iban);
         assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isEmpty();
         assertThat(wordsOf(decisions.letter(claim.id())))
-                .contains("The money goes to the landlord.")
-                .doesNotContain("Tell us the account");
+                .contains("The money goes to the landlord.", "the account that Tarn Homes named")
+                .doesNotContain("Tell us the account", Iban.shown(iban));
         assertThatThrownBy(() -> payees.give(applicant, claim.id(), iban("1304"), "Runa"))
                 .isInstanceOf(Problem.class);
         JsonNode mine = json(new Visitor(PORT, applicant.email()).get("/api/my/claims/" + claim.id() + "/payments"));

@@ -73,9 +73,14 @@ public record Run(Determination determination, Programme<?> programme, List<Name
                 .toList();
     }
 
-    /** The same without the steps that came to nothing, so that a letter says only what made a difference. */
+    /**
+     * The same without the steps that came to nothing, and those that the programme's words leave out of letters, so that
+     * a letter says only what made a difference to its reader.
+     */
     public List<Sentence> workingThatCounts() {
+        List<String> leftOut = List.of(wording.textOr("letter.leaves-out", "").split(" "));
         return counting(determination.reasons()).stream()
+                .filter(step -> !leftOut.contains(step.code()))
                 .map(step -> Sentence.of(step, wording))
                 .toList();
     }
