@@ -258,7 +258,7 @@ export const enDesk = {
     NOTHING: 'Nothing could be read. Type what it shows, if it matters.',
     FAILED: 'It could not be read. Type what it shows, if it matters.',
     seen: 'Looked at by {{by}}',
-    confirm: 'It shows this',
+    confirm: 'Keep what it shows',
     correct: 'Correct it',
     field: {
       documentType: 'What it is',

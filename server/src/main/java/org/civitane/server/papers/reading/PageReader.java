@@ -37,6 +37,7 @@ public final class PageReader {
 
     private static List<Found> found(Page page, LocalDate on, List<String> names) throws IOException {
         List<Line> lines = page.lines();
+        List<Found> named = NameFinder.find(lines, names).stream().toList();
         List<Found> slip = SlipReader.read(lines);
         List<Found> face = FaceReader.read(lines);
         if (!slip.isEmpty()) {
@@ -45,12 +46,12 @@ public final class PageReader {
                     slip,
                     face.stream()
                             .filter(found -> !dated && found.field().equals("issuedOn"))
-                            .toList()));
+                            .toList(),
+                    named));
         }
         List<Found> zone = zone(page, on);
         List<Found> cost = zone.isEmpty() ? CostReader.read(lines) : List.of();
-        return together(
-                List.of(face, cost, zone, NameFinder.find(lines, names).stream().toList()));
+        return together(List.of(face, cost, zone, named));
     }
 
     /** Of each field what is found first: the words on the face before what machines are told. */
