@@ -40,7 +40,7 @@ public class LogTest extends ServerTest {
             "+999 1234",
             "planted in",
             // the queue's own words for a job that failed, which end in what the failure said
-            "Unhandled exception");
+            "during execution of task");
 
     private static final Path LOGS = Path.of("target");
 

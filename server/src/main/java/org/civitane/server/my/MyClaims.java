@@ -168,7 +168,7 @@ class MyClaims {
         boolean asked = owed.filter(ask -> ask.kind() == Ask.Kind.ACCOUNT).isPresent();
         return asked || !after.waitsForAnAccount(dossier.claim())
                 ? wanted
-                : Stream.concat(Stream.of(wants.account()), wanted.stream()).toList();
+                : Stream.concat(wanted.stream(), Stream.of(wants.account())).toList();
     }
 
     private String sentence(ClaimView claim, Optional<Ask> owed, boolean papersWanted) {

@@ -92,8 +92,9 @@ public class Settlements {
 
     private void settle(
             ClaimView claim, FactPath path, View view, JsonNode value, Phrase reason, Actor actor, boolean unasked) {
-        checkStands(claim, path, value);
-        Phrase what = history(claim, path, view, value, reason);
+        ObjectNode edition = readEdition(claim);
+        checkStands(claim, edition.deepCopy(), path, value);
+        Phrase what = history(claim, edition, path, view, value, reason);
         lapse(claim.id(), List.of(path));
         database.sql(
                         "insert into settlement (id, claim_id, path, view, value, reason, settled_by, settled_at, unasked) values (?, ?, ?, ?, ?::jsonb, ?::jsonb, ?::jsonb, ?, ?)")
@@ -149,8 +150,8 @@ public class Settlements {
     }
 
     /** Which fact became what, whose word that is, and what was said where that was something else. */
-    private Phrase history(ClaimView claim, FactPath path, View view, JsonNode value, Phrase reason) {
-        ObjectNode edition = readEdition(claim);
+    private static Phrase history(
+            ClaimView claim, ObjectNode edition, FactPath path, View view, JsonNode value, Phrase reason) {
         FactNames names = namesIn(claim, edition);
         String now = names.words(path.path(), value);
         String said = CasePaths.get(edition, path)
@@ -178,9 +179,10 @@ public class Settlements {
         return Phrase.text(reason.strip());
     }
 
-    private void checkStands(ClaimView claim, FactPath path, JsonNode value) {
+    /** @param edition is changed */
+    private void checkStands(ClaimView claim, ObjectNode edition, FactPath path, JsonNode value) {
         try {
-            ObjectNode file = settledCase(claim);
+            ObjectNode file = over(edition, standing(claim.id()));
             CasePaths.set(file, path, value);
             CaseFiles.read(JsonColumn.bytes(file));
             FactSpecs.shapeAt(Claims.programmeOf(claim).facts(), path)
