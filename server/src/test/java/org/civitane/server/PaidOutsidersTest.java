@@ -208,6 +208,7 @@ public class PaidOutsidersTest extends LinkTest {
                         .asString())
                 .contains("nothing is paid");
         claims.release(claim.id(), Actor.of(caseworker));
+        comeTheDay();
         await("it is paid", () -> paid().stream().allMatch(each -> each.state() == Payment.State.BOOKED));
         assertThat(bank.booked(iban)).hasSize(2);
     }
