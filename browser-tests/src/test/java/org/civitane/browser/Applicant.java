@@ -202,6 +202,6 @@ final class Applicant {
     }
 
     void checkedBy(String where) {
-        assertThat(Civitane.violations(page)).as(where).isEmpty();
+        assertThat(Accessibility.violations(page)).as(where).isEmpty();
     }
 }

@@ -62,13 +62,13 @@ public class CertificateStoryTest {
         lines.fill(zone.get(0) + "\n" + zone.get(1));
         phone.keyboard().press("Tab");
         assertThat(phone.getByText("All check digits are right")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         press("Save and go on");
         press("Add a line");
         phone.getByLabel("From").fill("1 March 2019");
         phone.keyboard().press("Tab");
         assertThat(phone.getByText("Not covered: ")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "residence-phone");
         press("Save and go on");
         phone.getByLabel("What is it for?").selectOption("WORK");
@@ -95,7 +95,7 @@ public class CertificateStoryTest {
                 .fill(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH)
                         .format(LocalDate.now().minusDays(4)));
         assertThat(phone.getByAltText("Your photo as it is here")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
     }
 
     private void press(String button) {
@@ -119,7 +119,7 @@ public class CertificateStoryTest {
                 .click();
         assertThat(second.getByText("One person has said it.")).isVisible();
         assertThat(second.getByText("Ása Mikkel: ")).hasCount(0);
-        assertThat(Civitane.violations(second)).isEmpty();
+        assertThat(Accessibility.violations(second)).isEmpty();
         say(second);
         assertThat(second.getByText("This was looked at and is settled.")).isVisible();
         assertThat(second.getByText("A certificate without entries").first()).isVisible();
@@ -147,7 +147,7 @@ public class CertificateStoryTest {
         assertThat(holder.getByText("the fee of €36.00").first()).isVisible();
         holder.getByText("See the fee and pay it").click();
         assertThat(holder.getByText("2 copies at €18.00: the fee is €36.00.")).isVisible();
-        assertThat(Civitane.violations(holder)).isEmpty();
+        assertThat(Accessibility.violations(holder)).isEmpty();
         Civitane.picture(holder, "fee-phone");
         holder.getByText("Pay €36.00").click();
         assertThat(holder.getByText("This page stands in for a bank's. No money moves."))
@@ -179,7 +179,7 @@ public class CertificateStoryTest {
         assertThat(checker.getByText("This office made it out, and it is valid."))
                 .isVisible();
         assertThat(checker.getByText("Brito")).hasCount(0);
-        assertThat(Civitane.violations(checker)).isEmpty();
+        assertThat(Accessibility.violations(checker)).isEmpty();
         Civitane.picture(checker, "check-certificate-phone");
         checker.getByLabel("Number of the certificate").fill("0000 0000 0000 0000");
         checker.getByText("Check it").click();
@@ -194,7 +194,7 @@ public class CertificateStoryTest {
         find(other, number);
         assertThat(desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Anselm Brito")))
                 .isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "handing-over");
         handOver(desk);
         assertThat(desk.getByText("It was handed over on").first()).isVisible();
@@ -247,7 +247,7 @@ public class CertificateStoryTest {
         desk.getByText("Keep it to be fetched").click();
         assertThat(desk.getByText("It can be fetched from")).isVisible();
         assertThat(desk.getByLabel("Waits to be fetched").getByText(sent)).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
     }
 
     private static void find(Page desk, String number) {

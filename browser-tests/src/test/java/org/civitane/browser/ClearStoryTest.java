@@ -154,7 +154,7 @@ public class ClearStoryTest {
         press(page, "Save and go on");
         Locator again = page.getByRole(AriaRole.DIALOG);
         assertThat(again.getByText("Please sign in again")).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         again.getByLabel("Password").fill(Civitane.PASSWORD);
         again.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Sign in"))
                 .click();
@@ -236,7 +236,7 @@ public class ClearStoryTest {
         Page page = civitane.visitor(390, 844);
         assertThat(page.navigate("/no/such/place").status()).isEqualTo(404);
         assertThat(focused(page)).hasText("There is nothing at this address");
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         page.getByText("To the first page").click();
         assertThat(focused(page)).hasText("What do you need help with?");
     }

@@ -57,7 +57,7 @@ public class CorrespondenceStoryTest {
         page.getByText("Put it right").click();
         page.getByLabel("How much?").fill("446,50");
         page.getByText("You can hand in what you have now").waitFor();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "fix-answer-phone");
         page.getByText("Hand in my answers").click();
         assertThat(page.getByText("Answered. A caseworker looks at it.")).isVisible();
@@ -73,7 +73,7 @@ public class CorrespondenceStoryTest {
         assertThat(page.getByText("You asked for 5 more days")).isVisible();
         desk.reload();
         assertThat(desk.getByText("The applicant asks for 5 more days").first()).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         desk.getByText("Grant it").click();
         assertThat(desk.getByText("The applicant asks for 5 more days")).hasCount(0);
         page.reload();
@@ -95,7 +95,7 @@ public class CorrespondenceStoryTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Send"))
                 .click();
         assertThat(page.getByText("Do you need the slips as well?").first()).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "messages-phone");
         desk.reload();
         desk.getByText("A message is unread").click();
@@ -109,7 +109,7 @@ public class CorrespondenceStoryTest {
         assertThat(page.getByText("One new message")).isVisible();
         desk.getByText("Outside services").click();
         assertThat(desk.getByText("jorunn@post.example").first()).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "outside");
     }
 
@@ -144,7 +144,7 @@ public class CorrespondenceStoryTest {
         assertThat(asa.getByText("the same person number").first()).isVisible();
         asa.getByLabel("The same person: Runa Ostby").first().click();
         assertThat(asa.getByText("✓ the same person").first()).isVisible();
-        assertThat(Civitane.violations(asa)).isEmpty();
+        assertThat(Accessibility.violations(asa)).isEmpty();
         Civitane.picture(asa, "household");
     }
 

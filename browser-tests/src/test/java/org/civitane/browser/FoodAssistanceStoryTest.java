@@ -45,7 +45,7 @@ public class FoodAssistanceStoryTest {
         assertThat(page.getByText(
                         "Your €2,178.01 a month before deductions is above the limit of €2,178.00, by €0.01."))
                 .isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "check-food");
     }
 
@@ -77,7 +77,7 @@ public class FoodAssistanceStoryTest {
         assertThat(desk.getByText("Waiting for you: 2 things stand in the way")).isVisible();
         assertThat(desk.getByText("439.00 a month for 12 months")).isVisible();
         assertThat(desk.getByText("780.00 a month").first()).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "desk-food");
     }
 
@@ -95,7 +95,7 @@ public class FoodAssistanceStoryTest {
         assertThat(page.getByText("received; we look at it")).isVisible();
         assertThat(page.getByText("This file is no JPEG, PNG, TIFF or PDF, whatever its name says."))
                 .isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "papers-phone");
     }
 
@@ -107,7 +107,7 @@ public class FoodAssistanceStoryTest {
         assertThat(desk.getByLabel("slip.png, page 1")).isVisible();
         desk.keyboard().press("+");
         assertThat(desk.getByLabel("slip.png, page 1")).hasAttribute("width", "150%");
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         desk.keyboard().press("-");
         Civitane.picture(desk, "paper");
         assertThat(desk.getByText("Accept it")).isEnabled();
@@ -183,13 +183,13 @@ public class FoodAssistanceStoryTest {
         assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("439.00"))
                         .first())
                 .isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "account-phone");
         desk.navigate(desk.url().replace("/decide", ""));
         desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What follows"))
                 .click();
         assertThat(desk.getByText("It goes to the account of Ylva Tindvåg ending in 1234."))
                 .isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
     }
 }

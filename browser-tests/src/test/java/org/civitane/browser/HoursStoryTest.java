@@ -29,11 +29,11 @@ public class HoursStoryTest {
         Locator week = phone.locator("main section.sheet").first();
         Locator wednesday = week.getByLabel(Pattern.compile("^Hours away on Wed "));
         assertThat(wednesday).hasValue("8");
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         wednesday.fill("9");
         week.getByText("These were my hours").click();
         assertThat(week.getByRole(AriaRole.ALERT)).containsText("you work 8 hours");
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         wednesday.fill("4");
         week.getByText("These were my hours").click();
         assertThat(phone.getByText("Told: 4 hours away.")).hasCount(2);
@@ -64,7 +64,7 @@ public class HoursStoryTest {
         assertThat(tooMuch.getByText("Four hours were told once eight were paid."))
                 .isVisible();
         assertThat(tooMuch.getByText("Claim it back")).hasCount(1);
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "desk-paid-too-much");
     }
 
@@ -77,7 +77,7 @@ public class HoursStoryTest {
         phone.getByLabel("How much of each further week").selectOption("100");
         phone.getByText("Keep back this much").click();
         assertThat(phone.getByText("Keep back this much")).isDisabled();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "paid-too-much-phone");
     }
 

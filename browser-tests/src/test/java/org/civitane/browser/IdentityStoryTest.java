@@ -62,12 +62,12 @@ public class IdentityStoryTest {
         phone.getByText("What counts").waitFor();
         assertThat(phone.getByText("Your name is on record with another person number."))
                 .isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "who-before-phone");
         tapButton("Begin");
         phone.getByText("From the account").waitFor();
         assertThat(phone.getByText("r•••@post.example")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         tapButton("Yes, I filed this");
         tapButton("Passport");
         photograph(phone, made("PASSPORT", 700, 4));
@@ -75,7 +75,7 @@ public class IdentityStoryTest {
         assertThat(phone.getByText("Sharp, bright and whole")).isVisible();
         phone.reload();
         assertThat(phone.getByText("Sharp, bright and whole")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         tapButton("Use this picture");
         assertThat(phone.getByText("It counts, as far as we could read it.")).isVisible(READ);
         tapButton("Bank statement");
@@ -83,16 +83,16 @@ public class IdentityStoryTest {
         taps++;
         tapButton("Use this picture");
         assertThat(phone.getByText("This would be enough")).isVisible(READ);
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "who-checklist-phone");
         tapButton("Go on and sign");
         tap(phone.getByLabel("Sign with your full name"));
         phone.keyboard().type(NAME);
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         tapButton("Sign and hand in");
         assertThat(phone.getByText("Handed in. Thank you.")).isVisible();
         assertThat(phone.getByText(Pattern.compile("Receipt ID-\\d{4}-\\d{5}"))).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "who-receipt-phone");
         assertThat(taps).as("taps").isLessThanOrEqualTo(14);
         assertThat(Duration.between(begun, Instant.now())).isLessThan(Duration.ofMinutes(3));
@@ -103,7 +103,7 @@ public class IdentityStoryTest {
         openGrid(number);
         assertThat(joao.getByText("Confirmed, once what came is accepted as it was read."))
                 .isVisible();
-        assertThat(Civitane.violations(joao)).isEmpty();
+        assertThat(Accessibility.violations(joao)).isEmpty();
         Civitane.picture(joao, "identity");
         joao.keyboard().press("a");
         assertThat(joao.getByText("✓ accepted")).hasCount(1);
@@ -122,7 +122,7 @@ public class IdentityStoryTest {
                 .hasText("One of your documents is wanted again");
         assertThat(phone.getByText("Sent back: The name is cut off at the edge."))
                 .isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         button(phone, "Lease");
         photograph(phone, made("LEASE", 90, 4));
         button(phone, "Use this picture");
@@ -137,7 +137,7 @@ public class IdentityStoryTest {
     public void whatIsAllRightTakesFourKeys() {
         joao.navigate("/identities");
         joao.getByText("Enough by the check").first().waitFor();
-        assertThat(Civitane.violations(joao)).isEmpty();
+        assertThat(Accessibility.violations(joao)).isEmpty();
         openGrid(number);
         assertThat(joao.getByText("Confirmed, once what came is accepted as it was read."))
                 .isVisible();
@@ -183,14 +183,14 @@ public class IdentityStoryTest {
         button(camera, "Crop it");
         assertThat(camera.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The part that is sent")))
                 .isVisible();
-        assertThat(Civitane.violations(camera)).isEmpty();
+        assertThat(Accessibility.violations(camera)).isEmpty();
         button(camera, "Use the whole picture");
         camera.context().setOffline(true);
         button(camera, "Use this picture");
         assertThat(camera.getByText("0.0 MB of")).isVisible();
         camera.context().setOffline(false);
         assertThat(camera.getByText("It counts, as far as we could read it.")).isVisible(READ);
-        assertThat(Civitane.violations(camera)).isEmpty();
+        assertThat(Accessibility.violations(camera)).isEmpty();
         assertThat(camera.getByText("Sign and hand in")).hasCount(0);
         computer.reload();
         assertThat(computer.getByText("It counts, as far as we could read it.")).isVisible(READ);
@@ -215,7 +215,7 @@ public class IdentityStoryTest {
         assertThat(joao.getByText("Confirmed by documents: one with a photo, and a second one."))
                 .isVisible();
         assertThat(joao.getByText("original, at the counter")).isVisible();
-        assertThat(Civitane.violations(joao)).isEmpty();
+        assertThat(Accessibility.violations(joao)).isEmpty();
     }
 
     private Applicant applied(String name, String email) {

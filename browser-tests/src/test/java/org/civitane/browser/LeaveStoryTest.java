@@ -45,7 +45,7 @@ public class LeaveStoryTest {
                 .isVisible();
         assertThat(page.getByText("That is €415.00 a week.")).isVisible();
         assertThat(page.getByText("3.00 weeks, €1,162.00 in all.")).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "check-leave");
     }
 
@@ -111,7 +111,7 @@ public class LeaveStoryTest {
         office.getByLabel("Friday").fill("4,5");
         office.getByLabel("On which day were you told")
                 .fill(inWords(LocalDate.now().minusDays(60)));
-        assertThat(Civitane.violations(office)).isEmpty();
+        assertThat(Accessibility.violations(office)).isEmpty();
         Civitane.picture(office, "employer-phone");
         office.getByText("Send the answer").click();
         assertThat(office.getByText("You answered on")).isVisible();
@@ -126,7 +126,7 @@ public class LeaveStoryTest {
         assertThat(phone.getByText("2.00 weeks, 12.00 left after it")).isVisible();
         assertThat(phone.getByText("3.00 weeks, 11.00 left after it")).isVisible();
         assertThat(phone.getByText("€")).hasCount(0);
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "days-phone");
         worker.button("Say these days");
         assertThat(phone.getByText("Saved. We decide on these days.")).isVisible();
@@ -143,12 +143,12 @@ public class LeaveStoryTest {
                         .getByText("4.5"))
                 .isVisible();
         assertThat(desk.getByText("Paid leave").first()).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "desk-leave");
         desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Calendar"))
                 .click();
         assertThat(desk.getByText("It comes to €1,245.00.")).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "desk-calendar");
         for (String paper : List.of("An identity document of Mira Solheim", "A certification by whoever gives care")) {
             desk.getByLabel("Do without it: " + paper).click();
@@ -182,7 +182,7 @@ public class LeaveStoryTest {
         phone.navigate("/my");
         phone.getByText("Tell us the account").click();
         assertThat(phone.getByText("The week from " + inWords(START))).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "leave-payments-phone");
         int width = (Integer) phone.evaluate("document.documentElement.scrollWidth");
         assertThat(width).isLessThanOrEqualTo(390);

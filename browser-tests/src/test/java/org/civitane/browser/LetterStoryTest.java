@@ -54,9 +54,9 @@ public class LetterStoryTest {
         victim.getByLabel("Code", new Page.GetByLabelOptions().setExact(true)).fill(code.group(1));
         button(victim, "See what was filed");
         assertThat(victim.getByText("•••@post.example")).isVisible();
-        assertThat(Civitane.violations(victim)).isEmpty();
+        assertThat(Accessibility.violations(victim)).isEmpty();
         button(victim, "This was not me");
-        assertThat(Civitane.violations(victim)).isEmpty();
+        assertThat(Accessibility.violations(victim)).isEmpty();
         button(victim, "I am sure: this was not me");
         assertThat(victim.getByText("M-" + claim)).isVisible();
         asa.reload();

@@ -28,7 +28,7 @@ public class LinkStoryTest {
         page.getByText("Who else is asked").click();
         assertThat(page.getByText("The answer of Tarnmouth Lettings")).isVisible();
         assertThat(page.getByText("tome.sorvag@post.example")).hasCount(0);
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
     }
 
     @Test
@@ -39,7 +39,7 @@ public class LinkStoryTest {
         assertThat(signer.getByText("Rent arrears relief")).hasCount(0);
         confirm("0000");
         assertThat(signer.getByText("You can try 2 times more.")).isVisible();
-        assertThat(Civitane.violations(signer)).isEmpty();
+        assertThat(Accessibility.violations(signer)).isEmpty();
         confirm("3471");
         assertThat(signer.getByText("Liv Sørvåg has applied for Rent arrears relief"))
                 .isVisible();
@@ -53,7 +53,7 @@ public class LinkStoryTest {
                 .isVisible();
         signer.reload();
         assertThat(signer.getByLabel("What is not right about “Income”?")).hasValue("I teach a class on Saturdays.");
-        assertThat(Civitane.violations(signer)).isEmpty();
+        assertThat(Accessibility.violations(signer)).isEmpty();
         int width = (Integer) signer.evaluate("document.documentElement.scrollWidth");
         assertThat(width).isLessThanOrEqualTo(390);
         Civitane.picture(signer, "sign-phone");
@@ -76,7 +76,7 @@ public class LinkStoryTest {
         desk.getByText("Tomé Sørvåg says this is not right: Income").click();
         assertThat(desk.getByRole(AriaRole.TABPANEL).getByText("I teach a class on Saturdays."))
                 .isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "others");
         desk.getByLabel("What did you find?").fill("Under the limit that counts; seen on a statement.");
         button(desk, "Looked at").click();
@@ -96,7 +96,7 @@ public class LinkStoryTest {
         button(page, "Send the answer").click();
         assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
         page.getByLabel("The account it goes to").fill("GB33 BUKB 2020 1555 5555 55");
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "landlord-phone");
         button(page, "Send the answer").click();
         assertThat(page.getByText("You answered on")).isVisible();

@@ -34,7 +34,7 @@ public class PasswordStoryTest {
         press(phone, "Send the link");
         assertThat(phone.getByText("If an account has this address, a link is on its way to it."))
                 .isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         phone.navigate(civitane.newPasswordLinkTo(EMAIL));
         phone.getByLabel("New password").fill("password1234");
         press(phone, "Set it");
@@ -42,7 +42,7 @@ public class PasswordStoryTest {
         phone.getByLabel("New password").fill(NEW);
         press(phone, "Set it");
         assertThat(phone.getByText("Your new password is set.")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         phone.getByText("Back to signing in").click();
         phone.getByLabel("E-mail address").fill(EMAIL);
         phone.getByLabel("Password").fill(NEW);
@@ -51,7 +51,7 @@ public class PasswordStoryTest {
         phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Your account"))
                 .click();
         assertThat(phone.getByText("· this one")).isVisible();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         Civitane.picture(phone, "account-phone");
         phone.getByLabel("Your password until now").fill("not this one");
         phone.getByLabel("New password").fill("nine swans below the bridge");

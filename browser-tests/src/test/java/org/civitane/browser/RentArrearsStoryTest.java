@@ -42,7 +42,7 @@ public class RentArrearsStoryTest {
         assertThat(page.getByText("Yes: it looks like rent arrears relief")).isVisible();
         assertThat(page.getByText("For " + last(1) + " €800.00 is owed. €760.00 of it is paid"))
                 .isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
     }
 
     @Test
@@ -107,7 +107,7 @@ public class RentArrearsStoryTest {
         landlord.getByLabel("Owed, " + last(2)).fill("650");
         assertThat(landlord.getByText("1,350.00")).isVisible();
         assertThat(landlord.getByText("250.00")).hasCount(0);
-        assertThat(Civitane.violations(landlord)).isEmpty();
+        assertThat(Accessibility.violations(landlord)).isEmpty();
         button(landlord, "Send the answer").click();
         assertThat(landlord.getByText("You answered on")).isVisible();
     }
@@ -124,7 +124,7 @@ public class RentArrearsStoryTest {
                 .filter(new Locator.FilterOptions().setHasText("Rent owed, " + last(2)))
                 .first();
         month.scrollIntoViewIfNeeded();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "months");
         desk.keyboard().press("n");
         desk.keyboard().press("3");
@@ -156,8 +156,8 @@ public class RentArrearsStoryTest {
         civitane.awaitPayments(number, 2);
         phone.reload();
         assertThat(phone.getByText("✓ paid")).hasCount(2);
-        assertThat(Civitane.violations(phone)).isEmpty();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
     }
 
     private void fillHardshipAndHome() {

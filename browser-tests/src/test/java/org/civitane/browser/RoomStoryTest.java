@@ -72,7 +72,7 @@ public class RoomStoryTest {
         assertThat(sheet.locator("[data-row]").first()).isVisible();
         assertThat((Integer) sheet.evaluate("document.documentElement.scrollWidth"))
                 .isLessThanOrEqualTo(390);
-        assertThat(Civitane.violations(sheet)).isEmpty();
+        assertThat(Accessibility.violations(sheet)).isEmpty();
     }
 
     /** What can be pressed and is smaller than it should be; a link within a sentence is as high as the sentence. */

@@ -27,7 +27,7 @@ public class SchoolMealsStoryTest {
         Page page = civitane.visitor(1280, 800);
         page.navigate("/");
         assertThat(page.getByText("What do you need help with?")).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "home");
         page.navigate("/programmes/school-meals");
         page.getByLabel("Yes").first().check();
@@ -39,7 +39,7 @@ public class SchoolMealsStoryTest {
         assertThat(page.getByText("Probably not, on these figures.")).isVisible();
         assertThat(page.getByText("is above the limit for reduced meals, €3,015.00, by €0.01."))
                 .isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "check");
     }
 
@@ -71,7 +71,7 @@ public class SchoolMealsStoryTest {
         desk = civitane.signedIn("asa.mikkel@halvern.example");
         assertThat(desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Running out")))
                 .isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "day-sheet");
         desk.getByLabel("Find a household or number").fill("marysol kwental");
         desk.getByRole(AriaRole.LISTBOX).getByText(number).click();
@@ -92,7 +92,7 @@ public class SchoolMealsStoryTest {
         assertThat(desk.getByText("Reduced-price meals").first()).isVisible();
         assertThat(desk.getByText("✓ €486.50 a week")).isVisible();
         Civitane.picture(desk, "desk");
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         desk.getByText("✓ €486.50 a week").click();
         desk.getByText("Take the settlement back").click();
         assertThat(desk.getByText("Take the settlement back")).hasCount(0);
@@ -108,7 +108,7 @@ public class SchoolMealsStoryTest {
                 (Boolean) desk.evaluate("() => document.activeElement?.matches('tr[aria-selected=true]') ?? false"));
         desk.keyboard().press("f");
         desk.getByLabel("What is wrong or unclear, said to the applicant").fill("Which months does this cover?");
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "fix-list");
         desk.getByText("Send it").click();
         assertThat(desk.getByText("Waiting for the applicant: one point of the fix list"))
@@ -120,14 +120,14 @@ public class SchoolMealsStoryTest {
         Page page = parent.page();
         page.navigate("/my");
         assertThat(page.getByText("We need something from you by")).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "my-claims");
         page.getByText("Put it right").click();
         assertThat(page.getByText("Which months does this cover?")).isVisible();
         assertThat(page.locator("form section")).hasCount(1);
         page.getByLabel("How much?").fill("446,50");
         page.getByLabel("Anything to add?").fill("It covers August to October.");
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Civitane.picture(page, "fix-answer");
         page.getByText("Hand in my answers").click();
         assertThat(page.getByText("A caseworker is working on it")).isVisible();
@@ -149,7 +149,7 @@ public class SchoolMealsStoryTest {
     void caseworkerDecidesAndTheParentFindsTheLetter() {
         desk.getByText("Decide …").click();
         assertThat(desk.getByText("The letter as it will go out")).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         assertThat(desk.getByText("Our decision on your claim")).isVisible();
         Civitane.picture(desk, "decide");
         desk.getByText("Decide and send the letter").click();
@@ -188,7 +188,7 @@ public class SchoolMealsStoryTest {
         for (String address : java.util.List.of("/sign-in", "/sign-up", "/rulebook", "/programmes/school-meals")) {
             page.navigate(address);
             page.locator("h1").waitFor();
-            assertThat(Civitane.violations(page)).as(address).isEmpty();
+            assertThat(Accessibility.violations(page)).as(address).isEmpty();
         }
     }
 

@@ -36,13 +36,13 @@ public class SignInStoryTest {
         Civitane.picture(phone, "second-step-set-up-phone");
         button(phone, "Turn it on");
         String recovery = phone.getByTestId("recovery").locator("code").first().innerText();
-        assertThat(Civitane.violations(phone)).isEmpty();
+        assertThat(Accessibility.violations(phone)).isEmpty();
         button(phone, "I have kept them");
         assertThat(phone.getByText("8 recovery codes are left.")).isVisible();
         Page again = civitane.signedInAsFarAs(email, 390, 844);
         assertThat(again.getByText("We have sent a code to your phone, ••• 67."))
                 .isVisible();
-        assertThat(Civitane.violations(again)).isEmpty();
+        assertThat(Accessibility.violations(again)).isEmpty();
         Civitane.picture(again, "second-step-phone");
         again.getByLabel("Code", exactly()).fill("123");
         button(again, "Go on");
@@ -65,7 +65,7 @@ public class SignInStoryTest {
     public void theDemoSaysTheCodeOfAnAccountThatHasASecondStep() {
         Page auditor = civitane.signedInAsFarAs("edda.holm@halvern.example", 1280, 800);
         assertThat(auditor.getByText("Only in the demo")).isVisible();
-        assertThat(Civitane.violations(auditor)).isEmpty();
+        assertThat(Accessibility.violations(auditor)).isEmpty();
         Civitane.picture(auditor, "second-step-demo");
     }
 
@@ -74,13 +74,13 @@ public class SignInStoryTest {
         Page desk = civitane.signedIn("asa.mikkel@halvern.example");
         desk.navigate("/handing-over");
         desk.getByText("Start an account for someone without e-mail").click();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         desk.getByLabel("Their full name").fill("Þóra Ísak");
         button(desk, "Start it");
         Locator paper = desk.locator("section dl b");
         String name = paper.first().innerText();
         String code = paper.last().innerText();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "counter-account");
         Page phone = civitane.visitor(390, 844);
         phone.navigate("/sign-in");
@@ -108,7 +108,7 @@ public class SignInStoryTest {
                 .isVisible();
         supervisor.getByLabel("Change the role of Ivar Lunde").selectOption("SUPERVISOR");
         assertThat(supervisor.getByText("Another supervisor has to agree.")).isVisible();
-        assertThat(Civitane.violations(supervisor)).isEmpty();
+        assertThat(Accessibility.violations(supervisor)).isEmpty();
         Civitane.picture(supervisor, "accounts");
         Page invited = civitane.visitor(1280, 800);
         invited.navigate(civitane.newPasswordLinkTo("ivar.lunde@halvern.example"));

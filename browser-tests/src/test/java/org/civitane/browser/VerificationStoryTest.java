@@ -33,7 +33,7 @@ public class VerificationStoryTest {
         assertThat(desk.getByText("The amount hangs on it: from €222.00 to €323.00."))
                 .isVisible();
         assertThat(desk.locator("td .unlike").first()).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "three-views");
         desk.keyboard().press("n");
         desk.keyboard().press("2");
@@ -59,7 +59,7 @@ public class VerificationStoryTest {
                 .click();
         assertThat(desk.getByText("Not stated by the applicant.").first()).isVisible();
         desk.getByText("As a table").first().click();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         Civitane.picture(desk, "income");
     }
 
@@ -83,7 +83,7 @@ public class VerificationStoryTest {
         desk.keyboard().type("show hist");
         assertThat(desk.getByRole(AriaRole.OPTION).first()).hasText("Show history");
         desk.keyboard().press("Enter");
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
         assertThat(desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("History")))
                 .hasAttribute("aria-selected", "true");
         desk.keyboard().press("Control+k");
@@ -104,7 +104,7 @@ public class VerificationStoryTest {
         assertThat(desk.locator("h1")).isFocused();
         desk.keyboard().press("d");
         assertThat(desk.getByText("One difference was settled without asking")).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
     }
 
     @Test(dependsOnMethods = "whatCannotChangeAnythingIsSettledInOneStepAndTheDecisionSaysSo")
@@ -114,7 +114,7 @@ public class VerificationStoryTest {
                 .click();
         assertThat(desk.getByText("A former name:")).isVisible();
         assertThat(desk.getByText("Confirmed by documents")).isVisible();
-        assertThat(Civitane.violations(desk)).isEmpty();
+        assertThat(Accessibility.violations(desk)).isEmpty();
     }
 
     @Test
@@ -148,7 +148,7 @@ public class VerificationStoryTest {
                         new Page.GetByRoleOptions().setName("Answer").setExact(true))
                 .click();
         assertThat(page.getByText("Someone else gave the same phone number.")).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin"))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("This was not me"))
@@ -157,7 +157,7 @@ public class VerificationStoryTest {
         assertThat(page.getByText("What was sent from this account is stopped").first())
                 .isVisible();
         assertThat(page.getByText("M-" + number)).isVisible();
-        assertThat(Civitane.violations(page)).isEmpty();
+        assertThat(Accessibility.violations(page)).isEmpty();
         Page supervisor = civitane.signedIn("sunniva.reis@halvern.example");
         supervisor
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Misuse"))
@@ -173,7 +173,7 @@ public class VerificationStoryTest {
                 .isVisible();
         Civitane.picture(supervisor, "net");
         assertThat(supervisor.getByLabel(number).getByText("open")).isVisible();
-        assertThat(Civitane.violations(supervisor)).isEmpty();
+        assertThat(Accessibility.violations(supervisor)).isEmpty();
         supervisor.getByLabel(number).getByLabel("What was found out?").fill("A mix-up in the family.");
         supervisor.getByLabel(number).getByText("Nothing in it: release all").click();
         assertThat(supervisor.getByLabel(number).getByText("released: nothing in it"))

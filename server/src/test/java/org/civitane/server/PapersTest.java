@@ -16,7 +16,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import javax.imageio.ImageIO;
@@ -25,23 +24,16 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
-import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
-import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.History;
-import org.civitane.server.decisions.Decisions;
-import org.civitane.server.evidence.EvidenceItem;
-import org.civitane.server.evidence.EvidenceList;
 import org.civitane.server.papers.FullDisk;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Sweeping;
 import org.civitane.server.platform.Problem;
-import org.civitane.server.settlements.Settlements;
-import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.BeforeMethod;
@@ -54,16 +46,7 @@ public class PapersTest extends ServerTest {
     private Papers papers;
 
     @Autowired
-    private EvidenceList evidence;
-
-    @Autowired
     private History history;
-
-    @Autowired
-    private Settlements settlements;
-
-    @Autowired
-    private Decisions decisions;
 
     @Autowired
     private PaperStore store;
@@ -83,50 +66,6 @@ public class PapersTest extends ServerTest {
         applicant = person(Role.APPLICANT);
         caseworker = person(Role.CASEWORKER);
         claim = handInForFood(applicant, answers(applicant));
-    }
-
-    @Test
-    public void theListFollowsFromTheFactsAndFromWhatCame() throws Exception {
-        assertThat(evidence.of(dossier(claim)))
-                .extracting(EvidenceItem::kind)
-                .containsExactly("IDENTITY", "PAY_SLIPS", "HOUSING_COSTS");
-        Paper slip = papers.take(claim, in(png(40, 30)), "PAY_SLIPS", "m1", "slip.png", applicant);
-        assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.RECEIVED);
-        read(claim);
-        papers.judge(claim, slip.id(), Optional.of("The amount is cut off."), caseworker);
-        assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.SENT_BACK);
-        Paper better = papers.take(claim, in(png(41, 30)), "PAY_SLIPS", "m1", "slip2.png", applicant);
-        read(claim);
-        papers.judge(claim, better.id(), Optional.empty(), caseworker);
-        assertThat(stateOf("PAY_SLIPS")).isEqualTo(EvidenceItem.State.ACCEPTED);
-        evidence.waive(dossier(claim), "HOUSING_COSTS", "", "The landlord told us.", caseworker);
-        assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.WAIVED);
-        assertThat(history.of(claim.id())).extracting(History.Line::kind).contains("paper-judged", "evidence-waived");
-    }
-
-    @Test
-    public void onceItIsDecidedNothingIsAskedForAnyMore() {
-        decisions.decide(taken(caseworker, claim), "", "Seen at the counter.", caseworker);
-        claim = claims.claim(claim.id());
-        assertThat(evidence.of(dossier(claim)))
-                .isNotEmpty()
-                .allMatch(item -> item.state() == EvidenceItem.State.NO_LONGER_NEEDED);
-        assertThat(evidence.wantedOfApplicant(dossier(claim))).isZero();
-    }
-
-    @Test
-    public void theListFollowsWhatIsSettledAndTellsWhatIsNoLongerNeeded() {
-        FactPath kind = FactPath.of("expenses", "0", "kind");
-        settlements.settle(claim, kind, View.TYPED, text("PROPERTY_TAX"), "The house is theirs.", Actor.of(caseworker));
-        assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.NO_LONGER_NEEDED);
-        settlements.undo(claim, kind, Actor.of(caseworker));
-        assertThat(stateOf("HOUSING_COSTS")).isEqualTo(EvidenceItem.State.ASKED_FOR);
-    }
-
-    @Test
-    public void aPaperThatIsAskedForByNothingIsKeptAmongTheOthers() throws Exception {
-        papers.take(claim, in(png(10, 10)), "OTHER", "", "note.png", applicant);
-        assertThat(evidence.of(dossier(claim)).getLast().kind()).isEqualTo("OTHER");
     }
 
     @Test
@@ -312,15 +251,6 @@ public class PapersTest extends ServerTest {
         return new ByteArrayInputStream(contents);
     }
 
-    private EvidenceItem.State stateOf(String kind) {
-        return evidence.of(dossier(claim)).stream()
-                .filter(item -> item.kind().equals(kind))
-                .findFirst()
-                .orElseThrow()
-                .state();
-    }
-
-    /** A PDF that runs a script when it is opened, and fetches from elsewhere. */
     private static byte[] withScript() throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.addPage(new PDPage());

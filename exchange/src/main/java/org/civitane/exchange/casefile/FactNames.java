@@ -89,8 +89,7 @@ public final class FactNames {
         return file.path("members")
                 .valueStream()
                 .filter(member -> member.path("id").asString("").equals(id))
-                .map(member -> member.path("givenName").asString("") + " "
-                        + member.path("familyName").asString(""))
+                .map(WholeName::of)
                 .findFirst()
                 .orElse(id);
     }

@@ -73,7 +73,7 @@ public class FuzzTest {
     @Test(dataProvider = "chapters")
     public void spoiltBytesAreRefused(String chapter) throws IOException {
         Random random = new Random(chapter.hashCode());
-        List<byte[]> examples = examples(chapter);
+        List<byte[]> examples = Examples.contents(chapter);
         int refused = 0;
         for (int i = 0; i < 3_000; i++) {
             byte[] spoilt = examples.get(random.nextInt(examples.size())).clone();
@@ -88,7 +88,7 @@ public class FuzzTest {
     @Test(dataProvider = "chapters")
     public void oddValuesAndMissingFieldsAreAnsweredOrRefusedWithTheirPlace(String chapter) throws IOException {
         Random random = new Random(chapter.hashCode() + 1L);
-        List<byte[]> examples = examples(chapter);
+        List<byte[]> examples = Examples.contents(chapter);
         int refused = 0;
         for (int i = 0; i < 3_000; i++) {
             JsonNode file = Json.mapper().readTree(examples.get(random.nextInt(examples.size())));
@@ -141,18 +141,6 @@ public class FuzzTest {
                 ((ObjectNode) at).set(names.get(chosen), odd);
             }
             return;
-        }
-    }
-
-    private static List<byte[]> examples(String chapter) throws IOException {
-        try (Stream<Path> files = Files.list(EXAMPLES.resolve(chapter))) {
-            List<byte[]> examples = new ArrayList<>();
-            for (Path file : files.filter(f -> !f.toString().endsWith(".expected.json"))
-                    .sorted()
-                    .toList()) {
-                examples.add(Files.readAllBytes(file));
-            }
-            return examples;
         }
     }
 }

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -15,9 +13,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.civitane.core.policy.PolicyBook;
-import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Programme;
 import org.civitane.core.reasoning.Reasoning;
@@ -40,7 +36,6 @@ import tools.jackson.databind.node.StringNode;
  * to, they come to it twice, with or without its working, in whatever order lines stand, and in whole sentences.
  */
 public class NearbyCasesTest {
-    private static final Path EXAMPLES = Path.of("src", "test", "resources", "examples");
     private static final Pattern DAY = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}");
     private static final Pattern AMOUNT = Pattern.compile("[0-9]{1,9}\\.[0-9]{2}");
     private static final List<String> IN_ANY_ORDER =
@@ -51,15 +46,14 @@ public class NearbyCasesTest {
 
     @DataProvider
     Object[][] programmes() {
-        return Catalogue.programmes().stream()
-                .map(programme -> new Object[] {programme.id(), programme})
-                .toArray(Object[][]::new);
+        return Examples.programmes();
     }
 
     @Test(dataProvider = "programmes")
     public void whateverTheyComeToTheyComeToItAlways(String id, Programme<?> programme) throws IOException {
         Random random = new Random(id.hashCode());
-        List<JsonNode> examples = examples(id);
+        List<JsonNode> examples =
+                Examples.contents(id).stream().map(Json.mapper()::readTree).toList();
         Wording wording = programme.wording(Locale.ENGLISH);
         int determined = 0;
         for (int i = 0; i < CASES; i++) {
@@ -160,17 +154,5 @@ public class NearbyCasesTest {
                     .toPlainString());
         }
         return value;
-    }
-
-    private static List<JsonNode> examples(String id) throws IOException {
-        try (Stream<Path> files = Files.list(EXAMPLES.resolve(id))) {
-            List<JsonNode> examples = new ArrayList<>();
-            for (Path file : files.filter(each -> !each.toString().endsWith(".expected.json"))
-                    .sorted()
-                    .toList()) {
-                examples.add(Json.mapper().readTree(Files.readAllBytes(file)));
-            }
-            return examples;
-        }
     }
 }

@@ -2,11 +2,7 @@ package org.civitane.exchange.programme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.net.URISyntaxException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -14,7 +10,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
-import java.util.stream.Stream;
 import org.civitane.core.evidence.EvidenceNeed;
 import org.civitane.core.evidence.PaperKind;
 import org.civitane.core.fact.FactSpec;
@@ -23,7 +18,6 @@ import org.civitane.core.fact.Lack;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.Shape;
 import org.civitane.core.policy.PolicyBook;
-import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Outcome;
@@ -37,6 +31,7 @@ import org.civitane.exchange.binding.Json;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.CasePaths;
 import org.civitane.exchange.casefile.Determinations;
+import org.civitane.exchange.casefile.Examples;
 import org.civitane.exchange.casefile.FactText;
 import org.civitane.exchange.casefile.KeptDeterminations;
 import org.civitane.exchange.casefile.WhoseWord;
@@ -73,9 +68,7 @@ public class ContractTest {
 
     @DataProvider
     Object[][] programmes() {
-        return Catalogue.programmes().stream()
-                .map(programme -> new Object[] {programme.id(), programme})
-                .toArray(Object[][]::new);
+        return Examples.programmes();
     }
 
     @Test(dataProvider = "programmes")
@@ -94,7 +87,7 @@ public class ContractTest {
     @Test(dataProvider = "programmes")
     public void everyCodeAndResultOfItsExamplesIsTold(String id, Programme<?> programme) throws Exception {
         Wording wording = programme.wording(Locale.ENGLISH);
-        for (byte[] example : examples(id)) {
+        for (byte[] example : Examples.contents(id)) {
             Determination determination = determine(example);
             determination.missing().forEach(code -> assertLackIsTold(programme, code));
             for (Outcome outcome : determination.outcomes()) {
@@ -146,7 +139,7 @@ public class ContractTest {
     @Test(dataProvider = "programmes")
     public void everyFactOfItsExamplesReadsBackInWordsOfItsShape(String id, Programme<?> programme) throws Exception {
         Wording wording = programme.wording(Locale.ENGLISH);
-        for (byte[] example : examples(id)) {
+        for (byte[] example : Examples.contents(id)) {
             JsonNode file = Json.mapper().readTree(example);
             for (FactSpec fact : programme.facts()) {
                 JsonNode value = file.path(fact.name());
@@ -190,7 +183,7 @@ public class ContractTest {
                     .as(id + " " + kind)
                     .isTrue();
         });
-        for (byte[] example : examples(id)) {
+        for (byte[] example : Examples.contents(id)) {
             assertThat(needs(CaseFiles.read(example))).as(id).isSubsetOf(told);
         }
     }
@@ -250,7 +243,7 @@ public class ContractTest {
     @Test(dataProvider = "programmes")
     public void whatWasDeterminedIsKeptWordForWord(String id, Programme<?> programme) throws Exception {
         Wording wording = programme.wording(Locale.ENGLISH);
-        for (byte[] example : examples(id)) {
+        for (byte[] example : Examples.contents(id)) {
             Determination determined = CaseFiles.read(example).determine(BOOK, Reasoning.recording());
             Determination told = KeptDeterminations.read(KeptDeterminations.write(determined));
             assertThat(told.outcomes()).as(id).isEqualTo(determined.outcomes());
@@ -304,19 +297,6 @@ public class ContractTest {
 
     private static Determination determine(byte[] file) {
         return CaseFiles.read(file).determine(BOOK, Reasoning.silent());
-    }
-
-    private static List<byte[]> examples(String id) throws IOException, URISyntaxException {
-        Path folder = Path.of(ContractTest.class.getResource("/examples/" + id).toURI());
-        try (Stream<Path> files = Files.list(folder)) {
-            List<byte[]> examples = new ArrayList<>();
-            for (Path file : files.filter(each -> each.toString().endsWith(".json")
-                            && !each.toString().endsWith(".expected.json"))
-                    .toList()) {
-                examples.add(Files.readAllBytes(file));
-            }
-            return examples;
-        }
     }
 
     private static void assertYet(String what, boolean there) {

@@ -2,21 +2,16 @@ package org.civitane.exchange.programme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.net.URISyntaxException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
 import org.civitane.core.fact.FactSpec;
 import org.civitane.core.fact.Shape;
-import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Finding;
 import org.civitane.core.programme.Programme;
@@ -25,6 +20,7 @@ import org.civitane.core.reasoning.Step;
 import org.civitane.core.reasoning.Value;
 import org.civitane.exchange.binding.Json;
 import org.civitane.exchange.casefile.CaseFiles;
+import org.civitane.exchange.casefile.Examples;
 import org.civitane.exchange.policy.ShippedPolicy;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -45,15 +41,13 @@ public class NamedAmountsTest {
 
     @DataProvider
     Object[][] programmes() {
-        return Catalogue.programmes().stream()
-                .map(programme -> new Object[] {programme.id(), programme})
-                .toArray(Object[][]::new);
+        return Examples.programmes();
     }
 
     @Test(dataProvider = "programmes")
     public void everyAmountThatWasToldIsNamedByAStep(String id, Programme<?> programme) throws Exception {
         Map<String, Set<String>> unsaid = new TreeMap<>();
-        for (Path example : examples(id)) {
+        for (Path example : Examples.of(id)) {
             byte[] file = Files.readAllBytes(example);
             Determination determination = CaseFiles.read(file).determine(ShippedPolicy.book(), Reasoning.recording());
             boolean granted = determination.missing().isEmpty()
@@ -105,17 +99,6 @@ public class NamedAmountsTest {
             case Value.Row row -> row.values().forEach(each -> named(each, named));
             case Value.Fields fields -> fields.values().values().forEach(each -> named(each, named));
             default -> {}
-        }
-    }
-
-    private static List<Path> examples(String id) throws IOException, URISyntaxException {
-        Path folder =
-                Path.of(NamedAmountsTest.class.getResource("/examples/" + id).toURI());
-        try (Stream<Path> files = Files.list(folder)) {
-            return new ArrayList<>(files.filter(each -> each.toString().endsWith(".json")
-                            && !each.toString().endsWith(".expected.json"))
-                    .sorted()
-                    .toList());
         }
     }
 }

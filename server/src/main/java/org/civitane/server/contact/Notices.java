@@ -103,7 +103,7 @@ public class Notices {
     /** What anybody may read over a shoulder: that there is something, and by when something is wanted. */
     private Phrase news(ClaimView claim) {
         return claim.waiting()
-                .filter(wait -> wait.on() == Wait.On.APPLICANT)
+                .filter(wait -> wait.on() == Wait.On.APPLICANT && !claim.held())
                 .map(wait -> Phrase.of("notice.by", claim.number(), Phrase.full(wait.until())))
                 .orElseGet(() -> Phrase.of("notice.news", claim.number()));
     }

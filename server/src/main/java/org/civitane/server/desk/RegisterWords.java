@@ -2,6 +2,7 @@ package org.civitane.server.desk;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.server.determinations.Run;
 import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Texts;
@@ -55,8 +56,7 @@ class RegisterWords {
             case CIVIL ->
                 texts.say(
                         "register.answer.CIVIL",
-                        answer.path("givenName").asString("") + " "
-                                + answer.path("familyName").asString(""),
+                        WholeName.of(answer),
                         Optional.of(answer.path("dateOfBirth").asString(""))
                                 .filter(day -> !day.isEmpty())
                                 .map(LocalDate::parse)

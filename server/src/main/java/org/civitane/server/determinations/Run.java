@@ -18,6 +18,7 @@ import org.civitane.core.reasoning.Reader;
 import org.civitane.core.reasoning.Step;
 import org.civitane.core.reasoning.Value;
 import org.civitane.core.reasoning.Wording;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.server.platform.Phrase;
 import tools.jackson.databind.JsonNode;
 
@@ -53,11 +54,10 @@ public record Run(Determination determination, Programme<?> programme, List<Name
     }
 
     private static Named named(JsonNode member) {
-        String given = member.path("givenName").asString("");
         return new Named(
                 member.path("id").asString(""),
-                given,
-                given + " " + member.path("familyName").asString(""),
+                member.path("givenName").asString(""),
+                WholeName.of(member),
                 member.path("relationship").asString("").equals(Relationship.SELF.name()));
     }
 

@@ -13,6 +13,7 @@ import org.civitane.core.question.Question;
 import org.civitane.exchange.binding.BadInput;
 import org.civitane.exchange.casefile.CaseFiles;
 import org.civitane.exchange.casefile.Misfits;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.exchange.casefile.WhoseWord;
 import org.civitane.server.forms.Questions;
 import org.civitane.server.platform.JsonColumn;
@@ -117,7 +118,7 @@ final class Application {
         Programme<?> told = Catalogue.named(programme);
         WhoseWord.imagineConfirmed(confirmed, told.facts());
         told.takenForGranted().forEach(confirmed::put);
-        String name = nameOf(applicant(answers));
+        String name = WholeName.of(applicant(answers));
         ObjectNode file = signed(confirmed, programme, at, name, Optional.empty());
         signAll(file, programme, at);
         return file;
@@ -132,14 +133,9 @@ final class Application {
                             .forEach(member -> signatures
                                     .addObject()
                                     .put("member", member.path("id").asString(""))
-                                    .put("name", nameOf(member))
+                                    .put("name", WholeName.of(member))
                                     .put("signedAt", MOMENT.format(at)));
                 });
-    }
-
-    private static String nameOf(JsonNode member) {
-        return member.path("givenName").asString("") + " "
-                + member.path("familyName").asString("");
     }
 
     /** @throws BadInput at the first fault */

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.asks.Asks;
 import org.civitane.server.claims.Actor;
@@ -109,8 +110,7 @@ class Links implements Secrets {
                 .path("members")
                 .valueStream()
                 .filter(member -> member.path("relationship").asString("").equals("SELF"))
-                .map(member -> member.path("givenName").asString("") + " "
-                        + member.path("familyName").asString(""))
+                .map(WholeName::of)
                 .findFirst()
                 .orElse(claim.householdName());
         return Phrase.of(

@@ -87,15 +87,14 @@ class Outsiders {
         Wording wording = programme.wording(Locale.ENGLISH);
         Map<String, String> told = new HashMap<>();
         told.put("applicant", dossier.applicant().name().full());
-        of(ask, dossier.claim()).told().forEach((place, path) -> told.put(place, said(dossier, path, wording)));
+        of(ask, dossier.claim()).told().forEach((place, path) -> told.put(place, said(dossier, path, programme)));
         return wording.whole("outsider." + ask.whom() + ".about", told);
     }
 
-    private static String said(Dossier dossier, String path, Wording wording) {
+    private static String said(Dossier dossier, String path, Programme<?> programme) {
         FactPath fact = new FactPath(path);
         return CasePaths.get(dossier.said().copy(), fact)
-                .map(value -> FactText.at(
-                        fact, value, Claims.programmeOf(dossier.claim()).facts(), wording))
+                .map(value -> FactText.at(fact, value, programme.facts(), programme.wording(Locale.ENGLISH)))
                 .orElse("");
     }
 

@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
 import org.civitane.exchange.binding.Json;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
@@ -217,8 +218,7 @@ public class Readings {
                 .valueStream()
                 .filter(member -> found.subject().isEmpty()
                         || member.path("id").asString("").equals(found.subject()))
-                .map(member -> member.path("givenName").asString("") + " "
-                        + member.path("familyName").asString(""))
+                .map(WholeName::of)
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.civitane.core.fact.Confirmed;
 import org.civitane.core.person.Names;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -92,8 +93,7 @@ class BenefitRecord {
         String holder = answer.path("holder").asString("");
         return file.path("members")
                 .valueStream()
-                .map(member -> member.path("givenName").asString("") + " "
-                        + member.path("familyName").asString(""))
+                .map(WholeName::of)
                 .map(name -> Names.compare(name, holder))
                 .anyMatch(List.of(Names.Verdict.MATCH, Names.Verdict.NEAR)::contains);
     }

@@ -15,6 +15,7 @@ import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.Shape;
 import org.civitane.core.question.Question;
 import org.civitane.core.reasoning.FactPath;
+import org.civitane.exchange.casefile.WholeName;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
@@ -89,7 +90,7 @@ final class FactRows {
         if (questions.isEmpty()) {
             addIncomes(facts, id);
         }
-        return new FactGroup(name(member), subtitle(member), facts);
+        return new FactGroup(WholeName.of(member), subtitle(member), facts);
     }
 
     private FactGroup household() {
@@ -269,11 +270,6 @@ final class FactRows {
 
     private static FactPath below(FactPath path, String part) {
         return path.path().isEmpty() ? FactPath.of(part) : FactPath.of(path.path(), part);
-    }
-
-    private static String name(JsonNode member) {
-        return member.path("givenName").asString() + " "
-                + member.path("familyName").asString();
     }
 
     private String subtitle(JsonNode member) {

@@ -14,11 +14,13 @@ import org.civitane.core.casefile.Facts;
 import org.civitane.core.casefile.IncomeLine;
 import org.civitane.core.casefile.InvalidFact;
 import org.civitane.core.casefile.MustBeGiven;
+import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Resource;
 import org.civitane.core.casefile.Signature;
 import org.civitane.core.fact.SaidBy;
 import org.civitane.core.fact.WordOf;
 import org.civitane.core.fault.Fault;
+import org.civitane.core.person.Names;
 
 /**
  * One application for rent arrears relief; the components are the fields of the case file.
@@ -72,6 +74,14 @@ public record RentArrearsCase(
         public Home {
             Facts.checkAtLeast(0, bedrooms, "/bedrooms");
         }
+    }
+
+    /** Whether the applicant is named in the lease; not as long as that was not told. */
+    boolean isApplicantInLease() {
+        String applicant = Person.applicantOf(members).name().full();
+        return lease.stream()
+                .flatMap(told -> told.names().stream())
+                .anyMatch(name -> Names.compare(name, applicant) == Names.Verdict.MATCH);
     }
 
     /** The names of the tenants in the lease, as written there. */

@@ -1,9 +1,11 @@
 package org.civitane.core.programme.rentarrears;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.civitane.core.amount.Money;
 import org.civitane.core.amount.Percent;
 import org.civitane.core.policy.PolicyVersion;
+import org.civitane.core.programme.PostCodes;
 
 /** The figures of the chapter in one version of its policy table. */
 final class RentArrearsPolicy {
@@ -20,8 +22,8 @@ final class RentArrearsPolicy {
     final int mostMonths;
     final Money mostTotal;
     final int hardshipMonths;
-    final int firstPostCode;
-    final int lastPostCode;
+    private final int firstPostCode;
+    private final int lastPostCode;
     final int landlordDays;
     final int dueDays;
     private final List<Money> monthlyCap;
@@ -47,6 +49,16 @@ final class RentArrearsPolicy {
 
     static RentArrearsPolicy of(PolicyVersion version) {
         return version.view(RentArrearsPolicy.class, RentArrearsPolicy::new);
+    }
+
+    /** The first day on which hardship may have begun. */
+    LocalDate earliestHardship(LocalDate receivedOn) {
+        return receivedOn.minusMonths(hardshipMonths);
+    }
+
+    /** Whether relief is paid for a home with that post code. */
+    boolean isInside(String postCode) {
+        return PostCodes.isWithin(postCode, firstPostCode, lastPostCode);
     }
 
     /** The most that is paid for a month; the last of the row holds for all larger homes. */

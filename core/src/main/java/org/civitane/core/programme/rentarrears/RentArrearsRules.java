@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.BusinessCalendar;
-import org.civitane.core.casefile.Person;
 import org.civitane.core.casefile.Signatures;
 import org.civitane.core.person.Iban;
 import org.civitane.core.person.Names;
@@ -17,7 +16,6 @@ import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.Limit;
 import org.civitane.core.programme.MissingCodes;
 import org.civitane.core.programme.Outcome;
-import org.civitane.core.programme.PostCodes;
 import org.civitane.core.programme.Status;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Hardship;
 import org.civitane.core.programme.rentarrears.RentArrearsCase.Landlord;
@@ -129,13 +127,13 @@ final class RentArrearsRules {
         String postCode = file.home().orElseThrow().postCode();
         if (!why.holds(
                 "inside",
-                PostCodes.isWithin(postCode, policy.firstPostCode, policy.lastPostCode),
+                policy.isInside(postCode),
                 DECIDED,
                 s -> s.input("postCode", postCode).fact("home", "postCode"))) {
             return Optional.of(Basis.OUTSIDE);
         }
         LocalDate since = file.hardship().orElseThrow().since();
-        LocalDate earliest = receivedOn.minusMonths(policy.hardshipMonths);
+        LocalDate earliest = policy.earliestHardship(receivedOn);
         if (!why.holds(
                 "hardshipRecent",
                 !since.isBefore(earliest),
@@ -152,14 +150,8 @@ final class RentArrearsRules {
         if (!Limit.within("withinAssets", means.assets(), means.assetLimit(), DECIDED, why)) {
             return Optional.of(Basis.ASSETS);
         }
-        boolean tenant = why.holds("tenant", isTenant(), DECIDED, s -> s.fact("lease", "names"));
+        boolean tenant = why.holds("tenant", file.isApplicantInLease(), DECIDED, s -> s.fact("lease", "names"));
         return tenant ? Optional.empty() : Optional.of(Basis.NOT_TENANT);
-    }
-
-    private boolean isTenant() {
-        String applicant = Person.applicantOf(file.members()).name().full();
-        return file.lease().orElseThrow().names().stream()
-                .anyMatch(name -> Names.compare(name, applicant) == Names.Verdict.MATCH);
     }
 
     /** Empty while the landlord has been asked and may still answer. */
