@@ -4,12 +4,14 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
+import java.net.BindException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.function.BooleanSupplier;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -311,11 +313,17 @@ public abstract class ServerTest extends PageRequests {
                 .put("relationship", relationship);
     }
 
+    /** Below those that the system gives to connections by itself, one of which could have it before it is used. */
     protected static int freePort() {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
+        while (true) {
+            int port = ThreadLocalRandom.current().nextInt(20_000, 32_000);
+            try (ServerSocket socket = new ServerSocket(port)) {
+                return socket.getLocalPort();
+            } catch (BindException e) {
+                continue;
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
         }
     }
 
