@@ -311,7 +311,7 @@ final class Civitane {
             try (ServerSocket socket = new ServerSocket(port)) {
                 return socket.getLocalPort();
             } catch (BindException e) {
-                continue;
+                // somebody has it: another one
             }
         }
     }

@@ -320,7 +320,7 @@ public abstract class ServerTest extends PageRequests {
             try (ServerSocket socket = new ServerSocket(port)) {
                 return socket.getLocalPort();
             } catch (BindException e) {
-                continue;
+                // somebody has it: another one
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }

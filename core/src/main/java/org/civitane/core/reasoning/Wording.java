@@ -7,6 +7,7 @@ import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
 import java.util.Currency;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,8 +25,9 @@ import org.civitane.core.calendar.Quarter;
  *
  * <p>A text may carry figures by name, {@code {freeLimit}}; a step's own result is {@code {result}}. With the words for
  * one and for several, {@code {unitSize|person|people}} becomes "1 person" or "4 people". What stands in square brackets
- * is left out of a step's sentence where a figure in it came to nothing: {@code [ less {medical}]}. A step whose result
- * is yes or no has its texts under {@code <code>.true} and {@code <code>.false}.
+ * is left out of a step's sentence where a figure in it came to nothing: {@code [ less {medical}]}, or where the step, kept
+ * by an earlier version, has no such figure: a place that is added to the words of a step stands in brackets. A step
+ * whose result is yes or no has its texts under {@code <code>.true} and {@code <code>.false}.
  *
  * <p>Texts speak to the person concerned. Where one does, {@code <key>.about} says the same about them, for whoever
  * works on their claim.
@@ -106,29 +108,30 @@ public final class Wording {
         Map<String, String> figures = new HashMap<>();
         step.inputs().forEach(input -> figures.put(input.name(), shown(input.value())));
         figures.put("result", shown(step.result()));
-        Set<String> nothing = step.inputs().stream()
-                .filter(input -> input.value().isNothing())
+        Set<String> told = step.inputs().stream()
+                .filter(input -> !input.value().isNothing())
                 .map(Step.Input::name)
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(HashSet::new));
+        told.add("result");
         String key = "step." + step.code() + (step.result() instanceof Value.Flag flag ? "." + flag.holds() : "");
-        return filled(withoutNothing(text(key), nothing), figures);
+        return filled(withoutNothing(text(key), told), figures);
     }
 
-    private static String withoutNothing(String template, Set<String> nothing) {
+    private static String withoutNothing(String template, Set<String> told) {
         return IF_ANY.matcher(template)
-                .replaceAll(part ->
-                        PLACE.matcher(part.group(1)).results().anyMatch(place -> nothing.contains(place.group(1)))
-                                ? ""
-                                : Matcher.quoteReplacement(part.group(1)));
+                .replaceAll(
+                        part -> PLACE.matcher(part.group(1)).results().allMatch(place -> told.contains(place.group(1)))
+                                ? Matcher.quoteReplacement(part.group(1))
+                                : "");
     }
 
     /** A text with its named places filled in, without the parts in brackets of which a figure is empty. */
     public String whole(String key, Map<String, String> figures) {
-        Set<String> nothing = figures.entrySet().stream()
-                .filter(figure -> figure.getValue().isEmpty())
+        Set<String> told = figures.entrySet().stream()
+                .filter(figure -> !figure.getValue().isEmpty())
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
-        return filled(withoutNothing(text(key), nothing), figures);
+        return filled(withoutNothing(text(key), told), figures);
     }
 
     /** A text with its named places filled in; a place without a figure is an error of the bundle. */
