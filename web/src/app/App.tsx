@@ -85,6 +85,7 @@ const ReceiptScreen = lazy(() =>
   import('../public/receipt/ReceiptScreen').then((it) => ({ default: it.ReceiptScreen })),
 );
 const Staff = {
+  AuditScreen: lazy(() => import('../staff/audit/AuditScreen').then((it) => ({ default: it.AuditScreen }))),
   AccountsScreen: lazy(() =>
     import('../staff/accounts/AccountsScreen').then((it) => ({ default: it.AccountsScreen })),
   ),
@@ -157,6 +158,7 @@ export function App() {
           <Route path="/my/:claim/hours" element={<Only staff={false} show={<HoursScreen />} />} />
           <Route path="/my/:claim/days" element={<Only staff={false} show={<DaysScreen />} />} />
           <Route path="/my/:claim/others" element={<Only staff={false} show={<OthersScreen />} />} />
+          <Route path="/audit" element={<Only staff show={<Staff.AuditScreen />} />} />
           <Route path="/misuse" element={<Only staff show={<Staff.MisuseScreen />} />} />
           <Route path="/my/:claim/messages" element={<Only staff={false} show={<MessagesScreen />} />} />
           <Route path="/claims/:claim/household" element={<Only staff show={<Staff.HouseholdScreen />} />} />

@@ -40,6 +40,7 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
           id="fact-contact/phone"
           label={t('contact.phone')}
           hint={t('contact.phoneHint')}
+          inputMode="tel"
           autoComplete="tel"
           value={contact.phone}
           error={error?.('contact/phone')}
@@ -49,6 +50,7 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
           id="fact-contact/email"
           label={t('contact.email')}
           hint={t('contact.emailHint')}
+          inputMode="email"
           autoComplete="email"
           value={contact.email}
           error={error?.('contact/email')}

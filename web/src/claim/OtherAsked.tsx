@@ -102,9 +102,23 @@ function Reach({ known, signs, busy, error, onSend }: ReachProps) {
   const { t } = useTranslation();
   const { control, handleSubmit } = useForm({ defaultValues: { email: '', phone: '', personNumber: '' } });
   const fields = [
-    { name: 'email', label: t('others.email'), hint: known ? t('others.keptHint') : null },
-    { name: 'phone', label: t('others.phone'), hint: t('others.phoneHint') },
-    ...(signs ? [{ name: 'personNumber', label: t('others.number'), hint: t('others.numberHint') }] : []),
+    {
+      name: 'email',
+      inputMode: 'email',
+      label: t('others.email'),
+      hint: known ? t('others.keptHint') : null,
+    },
+    { name: 'phone', inputMode: 'tel', label: t('others.phone'), hint: t('others.phoneHint') },
+    ...(signs
+      ? [
+          {
+            name: 'personNumber',
+            inputMode: 'numeric',
+            label: t('others.number'),
+            hint: t('others.numberHint'),
+          },
+        ]
+      : []),
   ] as const;
   return (
     <form className="mt-2 space-y-3" onSubmit={handleSubmit(onSend)}>
@@ -117,6 +131,7 @@ function Reach({ known, signs, busy, error, onSend }: ReachProps) {
           hint={each.hint}
           problem={error}
           path={`contact/${each.name}`}
+          inputMode={each.inputMode as 'tel'}
           autoComplete="off"
         />
       ))}

@@ -16,13 +16,18 @@ export function Bar({ commands, finds }: { commands: Command[]; finds: boolean }
   const { theme, turn } = useTheme();
   const session = useSession().data;
   const staff = isStaff(session);
-  const mayLookIntoMisuse = session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR';
+  const oversees = session?.role === 'SUPERVISOR' || session?.role === 'AUDITOR';
   const places: Command[] = [
     { label: t('command.daySheet'), run: () => go('/day-sheet') },
     { label: t('command.identities'), run: () => go('/identities') },
     { label: t('command.handingOver'), run: () => go('/handing-over') },
-    ...(mayLookIntoMisuse ? [{ label: t('command.misuse'), run: () => go('/misuse') }] : []),
-    ...(mayLookIntoMisuse ? [{ label: t('command.accounts'), run: () => go('/accounts') }] : []),
+    ...(oversees
+      ? [
+          { label: t('command.misuse'), run: () => go('/misuse') },
+          { label: t('command.audit'), run: () => go('/audit') },
+          { label: t('command.accounts'), run: () => go('/accounts') },
+        ]
+      : []),
     { label: t('command.counterAccount'), run: () => go('/counter-account') },
     { label: t('command.rulebook'), run: () => go('/rulebook') },
     { label: t('command.outside'), run: () => go('/outside') },
@@ -62,10 +67,15 @@ export function Bar({ commands, finds }: { commands: Command[]; finds: boolean }
               <NavLink to="/handing-over" className={link}>
                 {t('nav.handingOver')}
               </NavLink>
-              {mayLookIntoMisuse && (
-                <NavLink to="/misuse" className={link}>
-                  {t('nav.misuse')}
-                </NavLink>
+              {oversees && (
+                <>
+                  <NavLink to="/misuse" className={link}>
+                    {t('nav.misuse')}
+                  </NavLink>
+                  <NavLink to="/audit" className={link}>
+                    {t('nav.audit')}
+                  </NavLink>
+                </>
               )}
               <NavLink to="/rulebook" className={link}>
                 {t('nav.rulebook')}

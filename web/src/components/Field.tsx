@@ -48,7 +48,7 @@ type TextProps = {
   error?: string | null;
 } & {
   type?: string;
-  inputMode?: 'text' | 'decimal' | 'numeric';
+  inputMode?: 'text' | 'decimal' | 'numeric' | 'email' | 'tel';
   autoComplete?: string | undefined;
   /** Called when the field is left. */
   onLeave?: () => void;

@@ -14,7 +14,7 @@ type Props<Form extends FieldValues> = {
   path?: string;
   required?: boolean;
   type?: string;
-  inputMode?: 'text' | 'decimal' | 'numeric';
+  inputMode?: 'text' | 'decimal' | 'numeric' | 'email' | 'tel';
   autoComplete?: string;
 };
 

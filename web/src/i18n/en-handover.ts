@@ -1,5 +1,14 @@
 /** Documents on their way to whoever asked for them, on both sides. */
 export const enHandover = {
+  revoke: {
+    do: 'Revoke it',
+    title: 'Revoke this certificate?',
+    words:
+      'It stands no more, at once and for good: whoever checks {{number}} sees that it was revoked, a printed one that is still here is destroyed, and its holder is told why.',
+    why: 'Why?',
+    whyHint: 'The holder reads this. Such as: it was made out on a name that was not theirs.',
+    was: 'Revoked on {{date}}: {{why}}',
+  },
   handover: {
     title: 'Handing over',
     number: 'Number of the document or of its claim',
@@ -7,6 +16,7 @@ export const enHandover = {
     find: 'Find it',
     born: 'born on {{date}}',
     replaced: 'Another was made out in its place. Do not hand this one over.',
+    revoked: 'It was revoked. Do not hand it over; what is here of it is destroyed.',
     lapsed: 'It has lapsed meanwhile.',
     proxy: 'Someone else comes for it. They bring an authority signed by the holder.',
     who: 'Who comes for it?',

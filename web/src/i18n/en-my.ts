@@ -201,6 +201,7 @@ export const enMy = {
     },
     not: {
       REPLACED: 'Another was made out in its place; use that one.',
+      REVOKED: 'It was revoked and does not stand any more.',
       LAPSED: 'It has lapsed. You can apply again.',
     },
     goesBack: '{{amount}} is not owed. It goes back to where it came from.',
@@ -223,15 +224,18 @@ export const enMy = {
     kind: 'What it is',
     issued: 'Made out on',
     until: 'Valid until',
+    revoked: 'Revoked on',
     state: {
       STANDS: 'It stands',
       REPLACED: 'It was replaced',
+      REVOKED: 'It was revoked',
       LAPSED: 'It has lapsed',
       UNKNOWN: 'Not known',
     },
     words: {
       STANDS: 'This office made it out, and it is valid. Compare the dates below with those on the paper.',
       REPLACED: 'This office made it out, but another certificate stands in its place.',
+      REVOKED: 'This office made it out, and has taken it back. Do not rely on it.',
       LAPSED: 'This office made it out, but its last day has passed.',
       UNKNOWN:
         'No certificate has this number. Look at the number again; if it is right, do not rely on the paper.',

@@ -25,6 +25,7 @@ export const en = {
     rulebook: 'Rulebook',
     outside: 'Outside services',
     misuse: 'Misuse',
+    audit: 'Audit',
     identities: 'Identities',
     handingOver: 'Handing over',
     myClaims: 'My claims',

@@ -75,6 +75,7 @@ export function CheckScreen() {
 const LOOK: { [state: string]: { edge: string; ink: string; shape: string } } = {
   STANDS: { edge: 'border-s-success', ink: 'text-success', shape: '✓' },
   REPLACED: { edge: 'border-s-warning', ink: 'text-warning', shape: '◈' },
+  REVOKED: { edge: 'border-s-error', ink: 'text-error', shape: '◆' },
   LAPSED: { edge: 'border-s-warning', ink: 'text-warning', shape: '◈' },
   UNKNOWN: { edge: 'border-s-error', ink: 'text-error', shape: '◆' },
 };
@@ -91,7 +92,7 @@ function Answer({ checked, ofFile = false }: { checked: Schemas['Checked']; ofFi
           : t(`check.state.${checked.state as 'STANDS'}`)}
       </p>
       <p className="mt-2">
-        {ofFile
+        {ofFile && (checked.state === 'STANDS' || checked.state === 'UNKNOWN')
           ? t(checked.state === 'UNKNOWN' ? 'check.changedWords' : 'check.unchanged')
           : t(`check.words.${checked.state as 'STANDS'}`)}
       </p>
@@ -103,6 +104,12 @@ function Answer({ checked, ofFile = false }: { checked: Schemas['Checked']; ofFi
           <dd>{dateText(checked.issuedOn ?? '')}</dd>
           <dt className="quiet">{t('check.until')}</dt>
           <dd>{dateText(checked.validUntil ?? '')}</dd>
+          {checked.revokedOn && (
+            <>
+              <dt className="quiet">{t('check.revoked')}</dt>
+              <dd>{dateText(checked.revokedOn)}</dd>
+            </>
+          )}
         </dl>
       )}
     </section>

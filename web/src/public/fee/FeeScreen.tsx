@@ -112,8 +112,14 @@ function MadeOut({ claim, made }: { claim: string; made: Schemas['MadeOut'] }) {
       <p className="mt-1">
         {t('fee.madeOut', { date: dateText(made.issuedOn), until: dateText(made.validUntil) })}
       </p>
-      {!stands && <p className="mt-1 font-semibold text-warning">{t(`fee.not.${made.state}`)}</p>}
-      {made.handover && made.state !== 'REPLACED' && <p className="mt-1">{text(made.handover)}</p>}
+      {!stands && (
+        <p className="mt-1 font-semibold text-warning">
+          {t(`fee.not.${made.state}`)} {made.revoked?.why}
+        </p>
+      )}
+      {made.handover && made.state !== 'REPLACED' && made.state !== 'REVOKED' && (
+        <p className="mt-1">{text(made.handover)}</p>
+      )}
       <p className="mt-1">
         {t('fee.number')} <b className="tabular-nums">{made.number}</b>
       </p>

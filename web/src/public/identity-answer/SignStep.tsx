@@ -66,6 +66,7 @@ export function SignStep({ mine, handIn, onBack }: Props) {
           label={t('who.sign.phone')}
           hint={t('who.sign.phoneHint')}
           problem={handIn.error}
+          inputMode="tel"
           autoComplete="tel"
         />
         <label className="flex min-h-11 cursor-pointer items-center gap-3">

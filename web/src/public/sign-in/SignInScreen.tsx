@@ -50,6 +50,7 @@ function Password({ from, onIn }: { from: string | undefined; onIn: (session: Sc
         name="email"
         label={t('account.emailOrName')}
         hint={t('account.emailOrNameHint')}
+        inputMode="email"
         autoComplete="username"
         required
       />

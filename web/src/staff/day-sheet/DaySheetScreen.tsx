@@ -3,12 +3,12 @@ import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
+import { HoursBeyond } from '../../claim/HoursBeyond';
 import { useSheet, useSheetFilter } from '../../claim/useSheet';
 import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
-import { HoursBeyond } from './HoursBeyond';
 import { SecondLooks } from './SecondLooks';
 import { Stack } from './Stack';
 import { useRowLeft } from './useRowLeft';
@@ -25,6 +25,11 @@ export function DaySheetScreen() {
   const mayWork = useSession().data?.role !== 'AUDITOR';
   const sheet = useSheet(filter);
   const offers = useQuery({ queryKey: ['programmes'], queryFn: () => take(api.GET('/api/programmes')) });
+  const staff = useQuery({
+    queryKey: ['staff'],
+    queryFn: () => take(api.GET('/api/staff')),
+    enabled: !filter.mine,
+  });
   const takeClaim = useMutation({
     mutationFn: (row: Row) => take(api.POST('/api/claims/{id}/take', { params: { path: { id: row.id } } })),
     onSuccess: (_, row) => {
@@ -84,6 +89,23 @@ export function DaySheetScreen() {
                 ))}
               </select>
             </label>
+            {!filter.mine && (
+              <label className="flex items-center gap-2">
+                <span className="quiet">{t('sheet.only')}</span>
+                <select
+                  className="field !min-h-8 w-auto"
+                  value={filter.only}
+                  onChange={(event) => filter.choose({ only: event.target.value })}
+                >
+                  <option value="">{t('sheet.everyone')}</option>
+                  {staff.data?.map((each) => (
+                    <option key={each.id} value={each.id}>
+                      {each.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
             <fieldset className="flex gap-1">
               <legend className="sr-only">{t('sheet.whose')}</legend>
               {[true, false].map((each) => (
@@ -105,7 +127,7 @@ export function DaySheetScreen() {
           <div {...FROM_HERE}>
             {stacks.map((stack) => (
               <Stack
-                key={`${stack.pile} ${filter.mine} ${filter.programme}`}
+                key={`${stack.pile} ${filter.mine} ${filter.only} ${filter.programme}`}
                 first={stack}
                 filter={filter}
                 mayWork={mayWork}
@@ -120,7 +142,6 @@ export function DaySheetScreen() {
   );
 }
 
-/** Leads the focus to a row, counted from the one that has it; whether there is one. */
 /** The first row of the stack of that number, from the top. */
 function focusStack(number: number): boolean {
   const stack = document.querySelectorAll<HTMLElement>('[aria-labelledby^="stack-"]')[number - 1];
@@ -130,6 +151,7 @@ function focusStack(number: number): boolean {
   return row !== undefined && row !== null;
 }
 
+/** Leads the focus to a row, counted from the one that has it; whether there is one. */
 function focusRow(by: number): boolean {
   const rows = [...document.querySelectorAll<HTMLElement>('[data-row]')];
   const at = rows.findIndex(

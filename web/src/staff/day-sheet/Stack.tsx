@@ -2,7 +2,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
-import type { SheetFilter } from '../../claim/useSheet';
+import { type SheetFilter, sheetQuery } from '../../claim/useSheet';
 
 const INK = {
   RUNNING_OUT: 'text-error border-error',
@@ -19,16 +19,16 @@ type Props = {
 };
 
 /** One stack of the day sheet; further pages are fetched by key. */
-export function Stack({ first, filter: { mine, programme }, mayWork, onAct }: Props) {
+export function Stack({ first, filter, mayWork, onAct }: Props) {
   const { t } = useTranslation();
   const more = useInfiniteQuery({
-    queryKey: ['stack', first.pile, mine, programme, first.after],
+    queryKey: ['stack', first.pile, filter.mine, filter.only, filter.programme, first.after],
     queryFn: ({ pageParam }) =>
       take(
         api.GET('/api/day-sheet/{pile}', {
           params: {
             path: { pile: first.pile },
-            query: { mine, ...(programme ? { programme } : {}), after: pageParam },
+            query: { ...sheetQuery(filter), after: pageParam },
           },
         }),
       ),
@@ -51,7 +51,7 @@ export function Stack({ first, filter: { mine, programme }, mayWork, onAct }: Pr
       {rows.length === 0 && <p className="quiet py-2">{t('sheet.empty')}</p>}
       <ul>
         {rows.map((row) => (
-          <SheetRow key={row.id} row={row} mine={mine} mayWork={mayWork} onAct={onAct} />
+          <SheetRow key={row.id} row={row} mine={filter.mine} mayWork={mayWork} onAct={onAct} />
         ))}
       </ul>
       {hasMore && (

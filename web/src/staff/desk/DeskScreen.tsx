@@ -4,21 +4,19 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useDesk } from '../../claim/useDesk';
 import { useNextClaim } from '../../claim/useSheet';
-import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { Evidence } from './Evidence';
-import type { NewPoint } from './FixListPanel';
 import { InTheWay } from './InTheWay';
 import { Middle, type Tab, tabsOf } from './Middle';
 import { NextClaim } from './NextClaim';
 import { Outcome } from './Outcome';
-import { type Open, Panels } from './Panels';
+import { AtFact, type Open, Panels } from './Panels';
 import { PaperViewer } from './PaperViewer';
-import { withPoint } from './points';
 import { Strip } from './Strip';
 import { useColleagues, useDeskCommands } from './useDeskCommands';
 import { nextDifference, useDeskKeys } from './useDeskKeys';
+import { useFixList } from './useFixList';
 import { usePapers } from './usePapers';
 
 type Fact = Schemas['Fact'];
@@ -30,6 +28,8 @@ const TAB_OF: Partial<Record<Schemas['Obstacle']['kind'], Tab>> = {
   OTHERS: 'others',
   REMARK: 'others',
   MESSAGE: 'messages',
+  PAYMENTS: 'payments',
+  HOURS: 'calendar',
 };
 
 /** The headings of what is dealt with beside the facts. */
@@ -69,7 +69,7 @@ function DeskOf({ claim }: { claim: string }) {
   // where one is led, once the tab that it stands in is drawn
   const [led, setLed] = useState<{ tab: Tab; to: string }>();
   const [open, setOpen] = useState<Open>(NOTHING);
-  const [points, setPoints] = useKept<NewPoint[]>(`fix-list/${claim}`);
+  const list = useFixList(claim, work.desk.data);
   const next = useNextClaim(claim);
   const openUp = (what: Partial<Open>) => setOpen((now) => ({ ...now, ...what }));
   const tab = tabsOf(work.desk.data).find((each) => each === address.get('tab')) ?? 'facts';
@@ -87,13 +87,11 @@ function DeskOf({ claim }: { claim: string }) {
     );
   const setTab = (to: Tab) => lead({ tab: to });
   const desk = work.desk.data;
-  const newest = desk?.asking.fixLists[0];
-  const draft = newest?.state === 'DRAFT' ? newest.points : [];
-  const ask = (point: NewPoint) => setPoints(withPoint(points ?? draft, point));
   const askAbout = (fact: Fact) => {
-    if (fact.ask) ask(fact.ask);
+    if (fact.ask) list.ask(fact.ask, fact.path);
   };
   const show = (id: string, at = 1) => lead({ paper: `${id}.${at}` });
+  const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
   const openPaper = papers.evidence.data?.flatMap((item) => item.papers).find((each) => each.id === paper);
   useDeskKeys({
     desk,
@@ -102,7 +100,16 @@ function DeskOf({ claim }: { claim: string }) {
     onSettle: (fact, view) => openUp({ settling: { fact, view } }),
     onUndo: (fact) => work.unsettle.mutate(fact.path),
     onAsk: askAbout,
-    onOpen: show,
+    onList: () => {
+      const send = document.getElementById('send-list');
+      send?.focus();
+      return send !== null;
+    },
+    onPaper: (fact) => {
+      const place = fact?.shown?.from ?? (came && { paper: came.id, page: 1 });
+      if (place) show(place.paper, place.page);
+      return Boolean(place);
+    },
     onDecide: () => go(`/claims/${claim}/decide`),
     onKeys: () => openUp({ keys: true }),
     onWorking: () => openUp({ working: !open.working }),
@@ -123,13 +130,12 @@ function DeskOf({ claim }: { claim: string }) {
   }, [choice]);
   const colleagues = useColleagues(desk);
   const decide = () => go(`/claims/${claim}/decide`);
-  const writeList = () => setPoints(points ?? draft);
   const commands = useDeskCommands(
     {
       desk,
       onTake: () => work.takeIt.mutate(),
       onDecide: decide,
-      onFixList: writeList,
+      onFixList: list.open,
       onHandOver: (to) => openUp({ handOver: to }),
       onStandAside: () => openUp({ standAside: true }),
       onTab: setTab,
@@ -150,8 +156,8 @@ function DeskOf({ claim }: { claim: string }) {
   };
   const goTo = (obstacle: Schemas['Obstacle']) => {
     const { kind, path } = obstacle;
-    const came = papers.evidence.data?.find((item) => item.state === 'RECEIVED')?.papers.at(-1);
     if (kind === 'MATCH' || kind === 'OTHER_CLAIM') go(`/claims/${claim}/household`);
+    else if (kind === 'POST') go('/handing-over');
     else if (kind === 'PAPERS_CAME' && came) show(came.id);
     else if (kind in SECTION_OF || kind in TAB_OF) {
       const to = TAB_OF[kind] ?? 'facts';
@@ -159,7 +165,8 @@ function DeskOf({ claim }: { claim: string }) {
       setLed({ tab: to, to: SECTION_OF[kind] ? `#${SECTION_OF[kind]}` : '[role=tab][aria-selected=true]' });
     } else leadTo((fact) => fact === path || fact.startsWith(`${path}/`) || path.startsWith(`${fact}/`));
   };
-  const isDone = Boolean(desk.past.decision) || desk.strip.state === 'WITHDRAWN';
+  const isDone =
+    (Boolean(desk.past.decision) && desk.inTheWay.length === 0) || desk.strip.state === 'WITHDRAWN';
   const failed =
     work.takeIt.error ??
     work.handOver.error ??
@@ -175,9 +182,9 @@ function DeskOf({ claim }: { claim: string }) {
     <Page title={`${desk.strip.household} · ${desk.strip.number}`} wide commands={commands}>
       <Strip
         desk={desk}
-        points={points?.length ?? draft.length}
+        points={list.count}
         onTake={() => work.takeIt.mutate()}
-        onFixList={writeList}
+        onFixList={list.open}
         onDecide={decide}
         colleagues={colleagues}
         onHandOver={(to) => openUp({ handOver: to })}
@@ -190,25 +197,22 @@ function DeskOf({ claim }: { claim: string }) {
         className={`dense grid min-h-[calc(100vh-7rem)] grid-cols-1 ${openPaper ? 'lg:grid-cols-[13rem_minmax(0,0.85fr)_minmax(0,1.15fr)]' : 'lg:grid-cols-[14.5rem_minmax(0,1fr)_18.75rem]'}`}
       >
         <div className="border-e border-base-300">
-          <InTheWay desk={desk} onAsk={ask} onGo={goTo} onSettleAll={() => openUp({ settlingAll: true })} />
+          <InTheWay
+            desk={desk}
+            onAsk={(point) => list.ask(point)}
+            onGo={goTo}
+            onSettleAll={() => openUp({ settlingAll: true })}
+          />
           <Evidence
             work={papers}
             canWork={desk.may.work}
             open={paper}
             onOpen={(each) => show(each.id)}
-            onAsk={ask}
+            onAsk={(point) => list.ask(point)}
           />
         </div>
         <div className="min-w-0 bg-base-100">
-          <Panels
-            desk={desk}
-            work={work}
-            open={open}
-            onOpen={openUp}
-            points={points}
-            onPoints={setPoints}
-            onSettled={(after, fact) => choose((nextDifference(after, fact.path) ?? fact).path)}
-          />
+          <Panels desk={desk} work={work} open={open} onOpen={openUp} list={list} />
           <Middle
             desk={desk}
             tab={tab}
@@ -218,6 +222,17 @@ function DeskOf({ claim }: { claim: string }) {
             onSettle={(fact, view) => openUp({ settling: { fact, view } })}
             onPaper={show}
             onFact={(path) => leadTo((each) => each === path)}
+            atFact={(fact) => (
+              <AtFact
+                desk={desk}
+                work={work}
+                open={open}
+                onOpen={openUp}
+                list={list}
+                fact={fact}
+                onSettled={(after, settled) => choose((nextDifference(after, settled.path) ?? settled).path)}
+              />
+            )}
             work={work}
           />
         </div>

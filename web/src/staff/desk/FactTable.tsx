@@ -1,3 +1,4 @@
+import { Fragment, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import { FROM_HERE } from '../../components/keys';
@@ -11,10 +12,12 @@ type Props = {
   onChoose: (path: string) => void;
   onSettle: (fact: Fact, view: View) => void;
   onPaper: (paper: string, page: number) => void;
+  /** What is open at a fact, as rows of the table. */
+  atFact: (fact: Fact) => ReactNode;
 };
 
 /** The facts in their three views, grouped by person, with what differs underlined in place. */
-export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) {
+export function FactTable({ desk, chosen, onChoose, onSettle, onPaper, atFact }: Props) {
   const { t } = useTranslation();
   const immaterial = new Set(
     desk.inTheWay.filter((each) => each.weight === 'IMMATERIAL').map((each) => each.path),
@@ -45,35 +48,37 @@ export function FactTable({ desk, chosen, onChoose, onSettle, onPaper }: Props) 
             </th>
           </tr>
           {group.facts.map((fact) => (
-            <tr
-              key={fact.path}
-              tabIndex={-1}
-              aria-selected={fact.path === chosen}
-              className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${fact.path === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
-              onClick={() => onChoose(fact.path)}
-            >
-              <td className="px-3 py-2">
-                {fact.label}
-                {fact.note && (
-                  <span
-                    className={`block text-[0.8125rem] ${fact.state === 'DIFFERS' ? 'text-error' : 'quiet'}`}
-                  >
-                    {fact.note}
-                  </span>
-                )}
-              </td>
-              <Shown of={fact.said} fact={fact} onPaper={onPaper} />
-              <Shown of={fact.shown} fact={fact} onPaper={onPaper} />
-              <Shown of={fact.onRecord} fact={fact} onPaper={onPaper} />
-              <td className="py-2 pe-3">
-                <Settled
-                  fact={fact}
-                  immaterial={immaterial.has(fact.path)}
-                  canWork={desk.may.work}
-                  onSettle={onSettle}
-                />
-              </td>
-            </tr>
+            <Fragment key={fact.path}>
+              <tr
+                tabIndex={-1}
+                aria-selected={fact.path === chosen}
+                className={`row-line align-top ${fact.state === 'DIFFERS' ? 'bg-error/5' : ''} ${fact.path === chosen ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
+                onClick={() => onChoose(fact.path)}
+              >
+                <td className="px-3 py-2">
+                  {fact.label}
+                  {fact.note && (
+                    <span
+                      className={`block text-[0.8125rem] ${fact.state === 'DIFFERS' ? 'text-error' : 'quiet'}`}
+                    >
+                      {fact.note}
+                    </span>
+                  )}
+                </td>
+                <Shown of={fact.said} fact={fact} onPaper={onPaper} />
+                <Shown of={fact.shown} fact={fact} onPaper={onPaper} />
+                <Shown of={fact.onRecord} fact={fact} onPaper={onPaper} />
+                <td className="py-2 pe-3">
+                  <Settled
+                    fact={fact}
+                    immaterial={immaterial.has(fact.path)}
+                    canWork={desk.may.work}
+                    onSettle={onSettle}
+                  />
+                </td>
+              </tr>
+              {atFact(fact)}
+            </Fragment>
           ))}
         </tbody>
       ))}

@@ -7,6 +7,7 @@ import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
 import { useOpened } from '../../components/useOpened';
 import { dateText } from '../../i18n';
+import type { Terms } from './useFixList';
 
 export type NewPoint = { path: string; title: string; reason: string; good: string };
 type List = Schemas['SaveFixList'];
@@ -14,6 +15,8 @@ type Props = {
   desk: Schemas['Desk'];
   points: NewPoint[];
   onPoints: (points: NewPoint[]) => void;
+  terms: Terms;
+  onTerms: (what: Partial<Terms>) => void;
   onClose: () => void;
   onSave: (list: List) => void;
   onSend: (list: List) => void;
@@ -22,16 +25,15 @@ type Props = {
 };
 
 /** The correction request being written, with a preview as the applicant will see it. */
-export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, busy, problem }: Props) {
+export function FixListPanel(props: Props) {
+  const { desk, points, onPoints, terms, onTerms, onClose, onSave, onSend, busy, problem } = props;
   const { t } = useTranslation();
   const [fromList] = useState(() => Boolean(document.activeElement?.closest('tr')));
   const panel = useOpened<HTMLElement>(onClose, fromList ? '' : 'textarea, button');
-  const begun = desk.asking.fixLists[0]?.state === 'DRAFT' ? desk.asking.fixLists[0] : undefined;
-  const [dueOn, setDueOn] = useState<string>(begun?.dueOn ?? desk.asking.dueOn);
-  const [then, setThen] = useState<NonNullable<List['then']>>(begun?.then ?? 'DECIDE');
+  const then = terms.ifNobody;
   const list: List = {
     points: points.map(({ path, title, reason, good }) => ({ path, title, reason, good })),
-    dueOn,
+    dueOn: terms.dueOn,
     then,
   };
   const change = (path: string, what: Partial<NewPoint>) =>
@@ -80,13 +82,13 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
               label={t('list.until')}
               hint={t('list.latest', { date: dateText(desk.asking.latest) })}
               error={isAbout(problem, 'dueOn') && problem instanceof Error ? problem.message : null}
-              value={dueOn}
-              onChange={setDueOn}
+              value={terms.dueOn}
+              onChange={(dueOn) => onTerms({ dueOn })}
             />
             <SelectField
               label={t('list.ifNobody')}
-              value={then}
-              onChange={(value) => setThen(value === 'CLOSE' ? 'CLOSE' : 'DECIDE')}
+              value={terms.ifNobody}
+              onChange={(value) => onTerms({ ifNobody: value === 'CLOSE' ? 'CLOSE' : 'DECIDE' })}
               options={(['DECIDE', 'CLOSE'] as const).map((value) => ({ value, label: t(`list.${value}`) }))}
             />
           </div>
@@ -94,7 +96,8 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
           <div className="sheet mt-1 border-s-4 border-s-warning p-4 text-base">
             <p className="told text-lg">{t('fix.title')}</p>
             <p>
-              {t('fix.until', { date: dueOn ? dateText(dueOn) : '…' })} {t(`fix.${then}`)}
+              {t('fix.until', { date: terms.dueOn ? dateText(terms.dueOn) : '…' })}{' '}
+              {t(`fix.${terms.ifNobody}`)}
             </p>
             {points.map((point) => (
               <div key={point.path} className="mt-2">
@@ -108,6 +111,7 @@ export function FixListPanel({ desk, points, onPoints, onClose, onSave, onSend, 
           <div className="mt-3 flex gap-5">
             <Press
               type="button"
+              id="send-list"
               className="btn btn-primary h-auto min-h-9 "
               busy={busy}
               onClick={() => onSend(list)}

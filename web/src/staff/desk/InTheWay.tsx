@@ -2,12 +2,19 @@ import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
 import type { NewPoint } from './FixListPanel';
 
-const SHAPE = { ANSWER: '◆', AMOUNT: '◆', WANTED: '◈', IMMATERIAL: '◇' };
-const INK = { ANSWER: 'text-error', AMOUNT: 'text-error', WANTED: 'text-warning', IMMATERIAL: '' };
+const SHAPE = { ANSWER: '◆', AMOUNT: '◆', WANTED: '◈', AFTERWARDS: '◆', IMMATERIAL: '◇' };
+const INK = {
+  ANSWER: 'text-error',
+  AMOUNT: 'text-error',
+  WANTED: 'text-warning',
+  AFTERWARDS: 'text-error',
+  IMMATERIAL: '',
+};
 const EDGE = {
   ANSWER: 'border-s-error bg-base-100',
   AMOUNT: 'border-s-error bg-base-100',
   WANTED: 'border-s-warning bg-base-100',
+  AFTERWARDS: 'border-s-error bg-base-100',
   IMMATERIAL: 'border-s-base-content/40',
 };
 
@@ -18,19 +25,21 @@ type Props = {
   onSettleAll: () => void;
 };
 
-/** What stands between this claim and a decision: what matters first, what cannot change anything last, in one step. */
+/** What stands between this claim and a decision: what matters first, what cannot change anything last, in one step. What came up since, once it is decided. */
 export function InTheWay({ desk, onAsk, onGo, onSettleAll }: Props) {
   const { t } = useTranslation();
+  const isDecided = Boolean(desk.past.decision);
   const immaterial = desk.inTheWay.filter(
     (each) => each.weight === 'IMMATERIAL' && each.kind === 'FACT',
   ).length;
   const matter = desk.inTheWay.filter((each) => each.weight !== 'IMMATERIAL').length;
+  if (isDecided && matter === 0) return null;
   return (
     <section className="p-3" aria-labelledby="in-the-way">
       <h2 id="in-the-way" className="!font-sans text-sm">
-        {t('desk.inTheWay')} · {matter}
+        {t(isDecided ? 'desk.cameUp' : 'desk.inTheWay')} · {matter}
       </h2>
-      {matter === 0 && !desk.past.decision && (
+      {matter === 0 && (
         <p className="mt-2">{t(desk.outcome.determined ? 'desk.nothing' : 'desk.nothingMatters')}</p>
       )}
       <ul className="mt-2 space-y-2">

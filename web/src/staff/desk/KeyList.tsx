@@ -1,7 +1,8 @@
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useTranslation } from 'react-i18next';
+import { DESK_KEYS } from './useDeskKeys';
 
-const KEYS = ['j', 'k', 'n', '1', '2', '3', '4', 'u', 'p', 'f', 'w', 'd', 'g'] as const;
+const KEYS = Object.keys(DESK_KEYS) as (keyof typeof DESK_KEYS)[];
 
 /** All keys of the desk, with what each does; Escape closes it. */
 export function KeyList({ onClose }: { onClose: () => void }) {

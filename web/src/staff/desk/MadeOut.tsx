@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { useSession } from '../../api/session';
 import { useHandoverText } from '../../claim/handover';
 import { dateText } from '../../i18n';
 import { WithReason } from './WithReason';
@@ -13,7 +14,8 @@ type Props = { claim: string; made: Schemas['MadeOut']; mayWrite: boolean };
 export function MadeOut({ claim, made, mayWrite }: Props) {
   const { t } = useTranslation();
   const text = useHandoverText(false);
-  const [anew, setAnew] = useState(false);
+  const [doing, setDoing] = useState<'anew' | 'revoke'>();
+  const maySupervise = useSession().data?.role === 'SUPERVISOR';
   const stands = made.state === 'STANDS';
   return (
     <div>
@@ -23,7 +25,7 @@ export function MadeOut({ claim, made, mayWrite }: Props) {
         </a>{' '}
         · {t(`check.state.${made.state}`)} · {t('check.until')} {dateText(made.validUntil)}
       </p>
-      {made.handover && made.state !== 'REPLACED' && (
+      {made.handover && made.state !== 'REPLACED' && made.state !== 'REVOKED' && (
         <p className="mt-1">
           {text(made.handover)}{' '}
           {made.handover.state !== 'GIVEN' && made.handover.state !== 'DESTROYED' && (
@@ -31,21 +33,42 @@ export function MadeOut({ claim, made, mayWrite }: Props) {
           )}
         </p>
       )}
-      {stands && mayWrite && !anew && (
-        <button
-          type="button"
-          className="min-h-9 cursor-pointer font-semibold text-primary"
-          onClick={() => setAnew(true)}
-        >
-          {t('handover.anew')}
-        </button>
+      {made.revoked && (
+        <p className="mt-1">
+          {t('revoke.was', { date: dateText(made.revoked.on ?? ''), why: made.revoked.why })}
+        </p>
       )}
-      {anew && <Anew claim={claim} made={made} onClose={() => setAnew(false)} />}
+      {stands && !doing && (
+        <div className="flex gap-5">
+          {mayWrite && (
+            <button
+              type="button"
+              className="min-h-9 cursor-pointer font-semibold text-primary"
+              onClick={() => setDoing('anew')}
+            >
+              {t('handover.anew')}
+            </button>
+          )}
+          {maySupervise && (
+            <button
+              type="button"
+              className="min-h-9 cursor-pointer font-semibold text-error"
+              onClick={() => setDoing('revoke')}
+            >
+              {t('revoke.do')}
+            </button>
+          )}
+        </div>
+      )}
+      {doing === 'anew' && <Anew claim={claim} made={made} onClose={() => setDoing(undefined)} />}
+      {doing === 'revoke' && <Revoke claim={claim} made={made} onClose={() => setDoing(undefined)} />}
     </div>
   );
 }
 
-function Anew({ claim, made, onClose }: { claim: string; made: Schemas['MadeOut']; onClose: () => void }) {
+type DeedProps = { claim: string; made: Schemas['MadeOut']; onClose: () => void };
+
+function Anew({ claim, made, onClose }: DeedProps) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const anew = useMutation({
@@ -72,6 +95,38 @@ function Anew({ claim, made, onClose }: { claim: string; made: Schemas['MadeOut'
       busy={anew.isPending}
       error={anew.error}
       onDo={anew.mutate}
+      onClose={onClose}
+    />
+  );
+}
+
+function Revoke({ claim, made, onClose }: DeedProps) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const revoke = useMutation({
+    mutationFn: (reason: string) =>
+      take(
+        api.POST('/api/claims/{id}/documents/{document}/revoke', {
+          params: { path: { id: claim, document: made.id } },
+          body: { reason },
+        }),
+      ),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['documents-of', claim] });
+      void queries.invalidateQueries({ queryKey: ['desk', claim] });
+      onClose();
+    },
+  });
+  return (
+    <WithReason
+      title={t('revoke.title')}
+      words={t('revoke.words', { number: made.number })}
+      label={t('revoke.why')}
+      hint={t('revoke.whyHint')}
+      doIt={t('revoke.do')}
+      busy={revoke.isPending}
+      error={revoke.error}
+      onDo={revoke.mutate}
       onClose={onClose}
     />
   );

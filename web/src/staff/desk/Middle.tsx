@@ -1,7 +1,8 @@
-import { lazy, Suspense } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { Tab as AriaTab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { HoursBeyond } from '../../claim/HoursBeyond';
 import type { useDesk } from '../../claim/useDesk';
 import { ClaimPhoto } from './ClaimPhoto';
 import { FactTable } from './FactTable';
@@ -45,11 +46,24 @@ type Props = {
   onPaper: (paper: string, page: number) => void;
   /** Leads to a fact. */
   onFact: (path: string) => void;
+  /** What is open at a fact. */
+  atFact: (fact: Schemas['Fact']) => ReactNode;
   work: ReturnType<typeof useDesk>;
 };
 
 /** The middle of the desk: the facts first, and what stands behind them one step away. */
-export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, onFact, work }: Props) {
+export function Middle({
+  desk,
+  tab,
+  onTab,
+  chosen,
+  onChoose,
+  onSettle,
+  onPaper,
+  onFact,
+  atFact,
+  work,
+}: Props) {
   const { t } = useTranslation();
   const stands = (...kinds: Schemas['Obstacle']['kind'][]) =>
     desk.inTheWay.some((each) => each.weight !== 'IMMATERIAL' && kinds.includes(each.kind));
@@ -62,6 +76,8 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
     ),
     registers: stands('REGISTER'),
     messages: desk.unread > 0,
+    payments: stands('PAYMENTS'),
+    calendar: stands('HOURS'),
     others: stands('OTHERS', 'REMARK'),
   };
   return (
@@ -94,6 +110,7 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
               onChoose={onChoose}
               onSettle={onSettle}
               onPaper={onPaper}
+              atFact={atFact}
             />
             <Rounds asking={desk.asking} />
             <p className="quiet px-4 py-3 text-[0.8125rem]">{t('desk.keys')}</p>
@@ -101,6 +118,11 @@ export function Middle({ desk, tab, onTab, chosen, onChoose, onSettle, onPaper, 
         )}
         {tab === 'calendar' && desk.plan && (
           <Suspense>
+            {desk.may.write && (
+              <div className="px-4 empty:hidden">
+                <HoursBeyond claim={desk.id} />
+              </div>
+            )}
             <PlanPanel plan={desk.plan} onFact={onFact} />
           </Suspense>
         )}

@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../../api/client';
 import { LongTextField } from '../../components/Field';
 import { Press } from '../../components/Press';
 import { isAbout, Problem } from '../../components/Problem';
+import { SideBySide } from '../../components/SideBySide';
 
 /** A possible match in the police register: both records side by side, and what one thinks of them. */
 export function SecondLook({ claim }: { claim: string }) {
@@ -26,16 +27,28 @@ export function SecondLook({ claim }: { claim: string }) {
   });
   const now = look.data;
   if (!now || (!now.wanted && now.said === 0)) return <Problem of={look.error} />;
+  const all = [now.applicant, ...now.held];
   return (
     <section className="border-b border-base-300 py-4" aria-labelledby="second-look">
       <h3 id="second-look" className="font-bold">
         {t('look.title')}
       </h3>
       <p className="mt-1">{t(now.wanted ? (now.split ? 'look.split' : 'look.intro') : 'look.over')}</p>
-      <div className="mt-3 grid gap-3 sm:grid-cols-2">
-        <Known title={t('look.applicant')} as={now.applicant} />
+      <div className="mt-3">
+        <SideBySide
+          heads={[t('look.applicant'), ...now.held.map(() => t('look.held'))]}
+          lines={[
+            { what: t('beside.name'), values: all.map((each) => each.name) },
+            { what: t('beside.born'), values: all.map((each) => each.born) },
+            { what: t('beside.bornAt'), values: all.map((each) => each.bornAt ?? '') },
+          ]}
+        />
         {now.held.map((each) => (
-          <Known key={each.name + each.born} title={t('look.held')} as={each} />
+          <ul key={each.name + each.born} className="mt-2" aria-label={t('look.held')}>
+            {each.entries.map((entry) => (
+              <li key={entry}>{entry}</li>
+            ))}
+          </ul>
         ))}
       </div>
       <ul className="mt-3 space-y-1">
@@ -52,25 +65,6 @@ export function SecondLook({ claim }: { claim: string }) {
       )}
       {now.maySay && <Say busy={say.isPending} error={say.error} onSay={(body) => say.mutate(body)} />}
     </section>
-  );
-}
-
-function Known({ title, as }: { title: string; as: Schemas['KnownAs'] }) {
-  const { t } = useTranslation();
-  return (
-    <div className="border border-base-300 bg-base-100 p-3">
-      <p className="quiet">{title}</p>
-      <p className="font-bold">{as.name}</p>
-      <p>
-        {t('look.born', { day: as.born })}
-        {as.bornAt && `, ${as.bornAt}`}
-      </p>
-      {as.entries.map((entry) => (
-        <p key={entry} className="mt-1">
-          {entry}
-        </p>
-      ))}
-    </div>
   );
 }
 

@@ -33,7 +33,8 @@ export function Counter({ expected, mayWork }: Props) {
       void queries.invalidateQueries({ queryKey: ['handovers'] });
     },
   });
-  const isHere = expected.state !== 'REPLACED' && handover.state === 'WAITING' && handover.atTheDesk;
+  const standsNoMore = expected.state === 'REPLACED' || expected.state === 'REVOKED';
+  const isHere = !standsNoMore && handover.state === 'WAITING' && handover.atTheDesk;
   const isGone = handover.state === 'GIVEN' || handover.state === 'SENT';
   return (
     <section
@@ -46,7 +47,9 @@ export function Counter({ expected, mayWork }: Props) {
         {expected.title} <b className="tabular-nums">{expected.number}</b>
       </p>
       <p className="mt-1">
-        {expected.state === 'REPLACED' ? t('handover.replaced') : text(handover)}{' '}
+        {standsNoMore
+          ? t(expected.state === 'REVOKED' ? 'handover.revoked' : 'handover.replaced')
+          : text(handover)}{' '}
         {expected.state === 'LAPSED' && t('handover.lapsed')}
       </p>
       {handover.toAProxy && isHere && <p className="mt-2 font-semibold">{t('handover.proxy')}</p>}
@@ -59,9 +62,7 @@ export function Counter({ expected, mayWork }: Props) {
           onGive={(seen) => give.mutate(seen)}
         />
       )}
-      {mayWork && MOVES.includes(handover.state) && expected.state !== 'REPLACED' && (
-        <Moves expected={expected} />
-      )}
+      {mayWork && MOVES.includes(handover.state) && !standsNoMore && <Moves expected={expected} />}
       <p className="mt-3">
         <Link to={`/claims/${expected.claim}`}>
           {t('handover.toClaim', { number: expected.claimNumber })}

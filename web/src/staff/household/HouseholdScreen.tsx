@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import { SideBySide } from '../../components/SideBySide';
 import { dateText } from '../../i18n';
 import { ContactForm } from './ContactForm';
 
@@ -74,12 +75,12 @@ export function HouseholdScreen() {
           <tbody>
             {data.claims.map((each) => (
               <tr key={each.id} className="row-line">
-                <td className="px-3 py-2">
+                <td className="whitespace-nowrap px-3 py-2">
                   <Link to={`/claims/${each.id}`}>{each.number}</Link>
                 </td>
                 <td>{each.programme}</td>
-                <td>{dateText(each.receivedOn, 'weekday')}</td>
-                <td>{t(`state.${each.state as 'RECEIVED'}`)}</td>
+                <td className="whitespace-nowrap pe-3">{dateText(each.receivedOn, 'weekday')}</td>
+                <td className="whitespace-nowrap pe-3">{t(`state.${each.state as 'RECEIVED'}`)}</td>
                 <td className="pe-3">{each.nextStep}</td>
               </tr>
             ))}
@@ -124,13 +125,16 @@ function Matches({
             key={each.member + each.known}
             className={`sheet dense flex flex-wrap items-center gap-4 border-s-4 p-3 ${each.state === 'PROPOSED' ? 'border-s-warning' : each.state === 'CONFIRMED' ? 'border-s-success' : 'border-s-base-300'}`}
           >
-            <p className="min-w-64 flex-1">
-              <strong>{each.name}</strong>, {dateText(each.born)} ·{' '}
-              {t('household.isIt', { name: each.knownName, born: dateText(each.knownBorn) })}
-              <span className="quiet block">
-                {each.why} · {each.claims.join(', ')}
-              </span>
-            </p>
+            <div className="min-w-64 flex-1">
+              <SideBySide
+                heads={[t('household.thisClaim'), t('household.known', { claims: each.claims.join(', ') })]}
+                lines={[
+                  { what: t('beside.name'), values: [each.name, each.knownName] },
+                  { what: t('beside.born'), values: [dateText(each.born), dateText(each.knownBorn)] },
+                ]}
+              />
+              <p className="quiet mt-1">{each.why}</p>
+            </div>
             {each.state !== 'PROPOSED' && (
               <span className={each.state === 'CONFIRMED' ? 'text-success' : 'quiet'}>
                 {each.state === 'CONFIRMED' ? `✓ ${t('household.same')}` : `– ${t('household.notSame')}`}

@@ -10,6 +10,7 @@ import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
 import { amountText, momentText } from '../../i18n';
 import { AskMany } from './AskMany';
+import { LooksInto } from './LooksInto';
 
 /** Cases of suspected misuse: what hangs together with each, and what to do about it. */
 export function MisuseScreen() {
@@ -66,6 +67,7 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
         {t(`misuse.${misuse.state}`)} · {momentText(misuse.openedAt)}
         {misuse.words && ` · ${misuse.words}`}
       </p>
+      {open && <LooksInto misuse={misuse} may={supervisor} onChanged={changed} />}
       <p>{t('misuse.paid', { reference: misuse.reference, amount: amountText(misuse.paid) })}</p>
       <h3 className="!font-sans mt-3 text-sm">{t('misuse.linked')}</h3>
       {misuse.linked.length === 0 && <p className="quiet">{t('misuse.nothingLinked')}</p>}

@@ -4,13 +4,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /**
- * How much work five standard claims are, from the day sheet to the decision or the question that is sent: every click
+ * How much work standard claims are, from the day sheet to the decision or the question that is sent: every click
  * and every key is an action, a text that is typed is one more and counted in letters.
  */
 public class EffortTest {
@@ -19,6 +21,11 @@ public class EffortTest {
     private static final int MATERIAL = 34;
     private static final int SLIP_MISSING = 37;
     private static final int DISPUTED = 44;
+    private static final int PAPER_CAME = 48;
+    /** All papers of the demo are read one after the other. */
+    private static final double READ = 240_000;
+    private static final int TWO_DIFFER = 3;
+    private static final int MATERIAL_TOO = 33;
 
     private Civitane civitane;
     private Page page;
@@ -90,8 +97,63 @@ public class EffortTest {
         assertThat(actions("a doubted identity")).isLessThanOrEqualTo(8);
     }
 
-    /** From the day sheet, by the number of the claim and Enter. */
+    @Test(dependsOnMethods = "aDoubtedIdentity", alwaysRun = true)
+    public void twoDifferencesAreAskedAboutBySixKeys() {
+        begin("PL", TWO_DIFFER);
+        for (String each : List.of("n", "f", "n", "f")) {
+            key(each);
+        }
+        key("l");
+        assertThat(page.getByText("Send it")).isFocused();
+        key("Enter");
+        assertThat(page.getByText("Waiting for the applicant: 2 points of the fix list"))
+                .isVisible();
+        assertThat(keys).isLessThanOrEqualTo(6);
+        actions("two differences asked about");
+    }
+
+    @Test(dependsOnMethods = "twoDifferencesAreAskedAboutBySixKeys", alwaysRun = true)
+    public void theRowOfAFactStaysInViewWhileItIsSettled() {
+        begin(MATERIAL_TOO);
+        key("n");
+        key("4");
+        assertThat(page.getByLabel("Why?")).isInViewport();
+        assertThat(page.locator("tr[aria-selected=true]")).isInViewport();
+        key("Escape");
+        assertThat(page.locator("tr[aria-selected=true]")).isFocused();
+    }
+
+    @Test(dependsOnMethods = "theRowOfAFactStaysInViewWhileItIsSettled", alwaysRun = true)
+    public void aPaperThatCameIsAcceptedByTwoKeys() {
+        begin(PAPER_CAME);
+        int wanted = page.getByText("came in, look at it").count();
+        key("p");
+        assertThat(page.getByText("Accept it")).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(READ));
+        key("a");
+        assertThat(page.getByText("came in, look at it")).hasCount(wanted - 1);
+        assertThat(keys).isEqualTo(2);
+        actions("a paper accepted");
+    }
+
+    @Test(dependsOnMethods = "aPaperThatCameIsAcceptedByTwoKeys", alwaysRun = true)
+    public void theFirstReadyClaimIsTwoKeysAway() {
+        begin(PAPER_CAME);
+        page.navigate("/day-sheet");
+        page.locator("[data-row]").first().waitFor();
+        keys = 0;
+        key("3");
+        key("Enter");
+        assertThat(page.getByText("Nothing that matters. This claim can be decided."))
+                .isVisible();
+        actions("the first ready claim");
+    }
+
     private void begin(int number) {
+        begin("FA", number);
+    }
+
+    /** From the day sheet, by the number of the claim and Enter. */
+    private void begin(String programme, int number) {
         clicks = 0;
         keys = 0;
         letters = 0;
@@ -102,7 +164,7 @@ public class EffortTest {
         type("Find a household or number", wanted);
         clicks++;
         page.getByRole(AriaRole.LISTBOX)
-                .getByText(java.util.regex.Pattern.compile("FA-\\d\\d-" + wanted))
+                .getByText(java.util.regex.Pattern.compile(programme + "-\\d\\d-" + wanted))
                 .first()
                 .click();
         page.getByText("The outcome as it stands").waitFor();

@@ -158,6 +158,7 @@ public class CertificateTest extends CertificateStories {
                 .getContentAsByteArray();
         assertThat(isSigned(pdf)).isTrue();
         assertThat(PdfRules.brokenOfArchiving(pdf)).isEmpty();
+        assertThat(PdfRules.brokenOfAccessibility(pdf)).isEmpty();
         byte[] altered = pdf.clone();
         altered[200]++;
         assertThat(isSigned(altered)).isFalse();

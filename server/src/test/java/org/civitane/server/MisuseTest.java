@@ -3,8 +3,11 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
@@ -78,6 +81,28 @@ public class MisuseTest extends ServerTest {
         assertThatThrownBy(() -> misuse.close(found.id(), false, "Changed my mind.", supervisor))
                 .isInstanceOf(Problem.class);
         assertThat(state(disowned)).isEqualTo(ClaimState.FROZEN);
+    }
+
+    @Test
+    public void somebodyLooksIntoACaseUntilADayAndAnotherMayTakeItOver() {
+        SignedIn applicant = person(Role.APPLICANT);
+        ClaimView claim = handIn(applicant, answers(applicant));
+        disown(claim);
+        MisuseCase found = caseOf(claim);
+        assertThat(found.owner()).isEmpty();
+        assertThat(found.dueOn()).isEqualTo(BusinessCalendar.plusBusinessDays(clock.today(), 10));
+        misuse.take(found.id(), clock.today(), supervisor);
+        assertThat(caseOf(claim).owner()).contains(supervisor.displayName());
+        assertThat(caseOf(claim).overdue()).isFalse();
+        SignedIn other = person(Role.SUPERVISOR);
+        misuse.take(found.id(), clock.today().plusDays(90), other);
+        assertThat(caseOf(claim).owner()).contains(other.displayName());
+        for (LocalDate wrong : List.of(clock.today().minusDays(1), clock.today().plusDays(91))) {
+            assertThatThrownBy(() -> misuse.take(found.id(), wrong, supervisor)).isInstanceOf(Problem.class);
+        }
+        misuse.close(found.id(), false, "A mix-up.", other);
+        assertThatThrownBy(() -> misuse.take(found.id(), clock.today(), supervisor))
+                .isInstanceOf(Problem.class);
     }
 
     @Test

@@ -121,7 +121,7 @@ public class PaidOutsidersTest extends LinkTest {
         await(
                 "it is on the day sheet",
                 () -> inWords(claims.claim(claim.id()).nextStep())
-                        .startsWith("An account of whoever is paid is wanted"));
+                        .startsWith("an account of whoever is paid is wanted"));
         assertThat(asks.open(claim.id(), Ask.Kind.ACCOUNT)).isEmpty();
         String other = iban("1305");
         Visitor desk = new Visitor(PORT, caseworker.email());
@@ -160,7 +160,7 @@ public class PaidOutsidersTest extends LinkTest {
         await(
                 "the landlord's account is wanted",
                 () -> inWords(claims.claim(claim.id()).nextStep())
-                        .startsWith("An account of whoever is paid is wanted"));
+                        .startsWith("an account of whoever is paid is wanted"));
         assertThat(paid()).allMatch(each -> each.state() == Payment.State.PLANNED);
         assertThat(bank.booked(tenants)).isEmpty();
         String theirs = iban("1307");

@@ -220,7 +220,7 @@ public class RaceTest extends ServerTest {
                 history.of(claim.id()).stream().map(History.Line::kind).toList();
         for (Deed deed : deeds) {
             String kind = switch (deed) {
-                case SETTLE -> "settled";
+                case SETTLE -> "overridden";
                 case WAIVE -> "evidence-waived";
                 case ACCEPT -> "paper-judged";
                 case DECIDE -> "decided";

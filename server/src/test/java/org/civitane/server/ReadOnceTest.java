@@ -77,8 +77,8 @@ public class ReadOnceTest extends ServerTest {
         assertThat(claims.claim(claim.id()).state()).isEqualTo(ClaimState.DECIDED);
         Effort desk = effort(get("/api/claims/" + claim.id() + "/desk"), caseworker);
         Effort mine = effort(get("/api/my/claims"), applicant);
-        assertEffort(deciding, 49, 1);
-        assertEffort(desk, 22, 0);
+        assertEffort(deciding, 52, 1);
+        assertEffort(desk, 26, 0);
         assertEffort(mine, 8, 0);
     }
 

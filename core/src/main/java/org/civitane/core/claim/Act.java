@@ -11,6 +11,8 @@ public enum Act {
     DECIDE,
     /** Messages, ways to reach people, who they are; goes on after a decision until that is fulfilled. */
     CORRESPOND,
+    /** A supervisor takes back what was made out on it, however long ago. */
+    REVOKE,
     /** The applicant takes it back. */
     WITHDRAW
 }

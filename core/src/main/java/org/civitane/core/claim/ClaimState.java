@@ -48,6 +48,7 @@ public enum ClaimState {
             case ESTABLISH -> isOpen() && this != FROZEN;
             case DECIDE -> mayBecome(DECIDED) && this != FROZEN;
             case CORRESPOND -> isOpen() || this == DECIDED;
+            case REVOKE -> this == DECIDED || this == FULFILLED;
             case WITHDRAW -> mayBecome(WITHDRAWN);
         };
     }

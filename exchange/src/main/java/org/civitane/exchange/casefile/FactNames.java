@@ -37,7 +37,11 @@ public final class FactNames {
         String first = steps.getFirst();
         String last = steps.getLast();
         String what = Stream.of(
-                        "fact." + last, "question." + first + "." + last, "question." + last, "question." + first)
+                        "fact." + last,
+                        "fact." + first + "." + last,
+                        "question." + first + "." + last,
+                        "question." + last,
+                        "question." + first)
                 .map(key -> key + ".label")
                 .filter(wording::has)
                 .findFirst()

@@ -8,9 +8,9 @@ import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.StringJoiner;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.civitane.core.amount.Money;
 import org.civitane.core.calendar.Quarter;
 import org.civitane.core.fact.FactSpec;
@@ -33,24 +33,32 @@ public final class FactText {
      * stands nowhere is shown as it is.
      */
     public static String at(FactPath path, JsonNode value, List<FactSpec> facts, Wording wording) {
-        Optional<Shape> shape = FactSpecs.shapeAt(facts, path);
-        String words =
-                shape.map(known -> words(known, value, wording)).orElseGet(() -> wording.shown(value.asString("")));
-        String unit = "unit." + path.path().split("/")[0];
-        return shape.filter(Shape.Decimal.class::isInstance).isPresent() && wording.has(unit)
-                ? wording.filled(wording.text(unit), Map.of("value", words))
-                : words;
+        return FactSpecs.shapeAt(facts, path)
+                .map(known -> words(known, value, wording, name(path)))
+                .orElseGet(() -> wording.shown(value.asString("")));
+    }
+
+    /** What the value at a path is called: its last step that is no place in a list and no weekday. */
+    private static String name(FactPath path) {
+        return Stream.of(path.path().split("/"))
+                .filter(step -> !step.chars().allMatch(Character::isDigit))
+                .reduce("", (before, step) -> step);
     }
 
     /** A value as people read it; names for the ids of people where the wording has them. */
     public static String words(Shape shape, JsonNode value, Wording wording) {
+        return words(shape, value, wording, "");
+    }
+
+    /** @param name what the fact is called, by which the programme says what it counts */
+    private static String words(Shape shape, JsonNode value, Wording wording, String name) {
         return switch (shape) {
             case Shape.Text text -> wording.shown(value.asString(""));
             case Shape.Code code -> value.asString("");
             case Shape.Choice choice -> wording.shown(value.asString(""));
             case Shape.Amount amount -> amount(value, wording);
             case Shape.Count count -> value.asString("");
-            case Shape.Decimal decimal -> value.asString("");
+            case Shape.Decimal decimal -> counted(value.asString(""), wording, name);
             case Shape.Day day -> wording.shown(LocalDate.parse(value.asString()));
             case Shape.Month month -> wording.shown(YearMonth.parse(value.asString()));
             case Shape.Quarter quarter -> wording.shown(Quarter.parse(value.asString()));
@@ -61,27 +69,32 @@ public final class FactText {
             case Shape.YesNo yesNo ->
                 value.isBoolean() ? wording.shown(String.valueOf(value.asBoolean())) : value.asString("");
             case Shape.Group group -> parts(group.parts(), value, wording);
-            case Shape.Several several -> all(several.each(), value, wording);
-            case Shape.ByWeekday week -> byWeekday(week.each(), value, wording);
+            case Shape.Several several -> all(several.each(), value, wording, name);
+            case Shape.ByWeekday week -> byWeekday(week.each(), value, wording, name);
             case Shape.Unread unread -> "";
         };
     }
 
-    private static String byWeekday(Shape each, JsonNode values, Wording wording) {
+    private static String counted(String number, Wording wording, String name) {
+        String unit = "unit." + name;
+        return wording.has(unit) ? wording.filled(wording.text(unit), Map.of("value", number)) : number;
+    }
+
+    private static String byWeekday(Shape each, JsonNode values, Wording wording, String name) {
         return values.isEmpty()
                 ? wording.textOr("word.empty", "")
                 : values.propertyStream()
                         .map(day -> DayOfWeek.of(Integer.parseInt(day.getKey()))
                                         .getDisplayName(TextStyle.FULL, Locale.ENGLISH)
-                                + " " + words(each, day.getValue(), wording))
+                                + " " + words(each, day.getValue(), wording, name))
                         .collect(Collectors.joining(", "));
     }
 
-    private static String all(Shape each, JsonNode values, Wording wording) {
+    private static String all(Shape each, JsonNode values, Wording wording, String name) {
         return values.isEmpty()
                 ? wording.textOr("word.empty", "")
                 : values.valueStream()
-                        .map(value -> words(each, value, wording))
+                        .map(value -> words(each, value, wording, name))
                         .collect(Collectors.joining(each instanceof Shape.Group ? "; " : ", "));
     }
 
@@ -102,7 +115,7 @@ public final class FactText {
             if (given.isMissingNode() || said) {
                 continue;
             }
-            String text = words(part.shape(), given, wording);
+            String text = words(part.shape(), given, wording, part.name());
             JsonNode rhythm = value.path(FREQUENCY);
             words.add(
                     part.name().equals(AMOUNT) && !rhythm.isMissingNode()

@@ -43,7 +43,8 @@ public class FactTextTest {
                 "[{\"quarter\":\"2026Q1\",\"amount\":\"900.00\"},{\"quarter\":\"2026Q2\",\"amount\":\"8.50\"}]",
                 "January to March 2026, €900.00; April to June 2026, €8.50"
             },
-            {LEAVE, "schedule", "{\"1\":\"8\",\"5\":\"4.5\"}", "Monday 8, Friday 4.5"},
+            {LEAVE, "schedule", "{\"1\":\"8\",\"5\":\"4.5\"}", "Monday 8 hours, Friday 4.5 hours"},
+            {LEAVE, "absences", "[{\"date\":\"2026-11-04\",\"hours\":\"8\"}]", "4 November 2026, 8 hours"},
             {LEAVE, "schedule/5", "\"4.5\"", "4.5 hours"},
             {LEAVE, "schedule/5", "\"1\"", "1 hour"},
         };

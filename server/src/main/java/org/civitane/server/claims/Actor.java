@@ -15,7 +15,12 @@ public record Actor(Phrase name) {
 
     /** Someone who is signed in; a supervisor is named as one, since they may act on any claim. */
     public static Actor of(SignedIn who) {
-        return who.role() == Role.SUPERVISOR ? part("actor.supervisor", who.displayName()) : called(who.displayName());
+        return who.role() == Role.SUPERVISOR ? supervisor(who.displayName()) : called(who.displayName());
+    }
+
+    /** A supervisor of that name. */
+    static Actor supervisor(String name) {
+        return part("actor.supervisor", name);
     }
 
     /** Someone of that name. */

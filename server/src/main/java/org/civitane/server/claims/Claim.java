@@ -179,17 +179,10 @@ class Claim {
         become(ClaimState.DECIDED);
         waitNoMore();
         stack = null;
+        nextStep = PhraseColumn.write(Phrase.NOTHING);
+        nextAction = NextAction.NONE;
         decidedAt = at;
         closed = asClosed;
-    }
-
-    /** A decided claim comes to the day sheet for something to look at, or leaves it. */
-    void lookAgain(Optional<Phrase> why) {
-        if (state == ClaimState.DECIDED) {
-            stack = why.isPresent() ? Stack.CAME_BACK : null;
-            nextStep = PhraseColumn.write(why.orElse(Phrase.NOTHING));
-            nextAction = why.isPresent() ? NextAction.OPEN : NextAction.NONE;
-        }
     }
 
     void noLongerUrgent() {

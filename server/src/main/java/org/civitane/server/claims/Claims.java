@@ -251,11 +251,6 @@ public class Claims {
         return change(id, Claim::noLongerUrgent);
     }
 
-    /** Something about a decided claim has to be looked at, or has not any more. @param why in words of the next step */
-    public void lookAgain(UUID id, Optional<Phrase> why) {
-        change(id, claim -> claim.lookAgain(why));
-    }
-
     /** The claim is held while misuse is looked into, decided or not; one that is held already stays so. */
     public void freeze(UUID id, Actor actor) {
         if (!claim(id).held()) {
@@ -271,7 +266,7 @@ public class Claims {
         events.publishEvent(new ClaimReleased(id));
     }
 
-    /** Sets where an open claim stands on the day sheet, and whether it is ready. */
+    /** Sets where a claim stands on the day sheet, and whether it is ready to be decided. */
     public void stand(UUID id, Standing standing, boolean ready) {
         Claim claim = find(id);
         if (claim.state() == ClaimState.IN_REVIEW && ready) {

@@ -31,7 +31,7 @@ class Closeness {
         /** Why somebody else has to do this; nothing where there is no reason. */
         Optional<Phrase> forbids(Act act) {
             return switch (act) {
-                case TAKE, ESTABLISH -> known();
+                case TAKE, ESTABLISH, REVOKE -> known();
                 case DECIDE ->
                     known().or(() -> holdsCode ? Optional.of(Phrase.of("problem.holds-code")) : Optional.empty());
                 case ANSWER, CORRESPOND, WITHDRAW -> Optional.empty();

@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.BringsBack;
+import org.civitane.server.claims.CameUp;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
@@ -21,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What applicant and caseworker write to each other on a claim. */
 @Service
 @Transactional
-public class Messages {
+public class Messages implements BringsBack {
     private static final int LONGEST = 4000;
     private static final Duration SECOND_PRESS = Duration.ofMinutes(1);
 
@@ -65,6 +67,12 @@ public class Messages {
                 .params(claim, !forStaff)
                 .query(Integer.class)
                 .single();
+    }
+
+    @Override
+    public List<CameUp> cameUp(ClaimView claim) {
+        int unread = unread(claim.id(), true);
+        return unread > 0 ? List.of(new CameUp(CameUp.Kind.MESSAGE, Phrase.of("next.message", unread))) : List.of();
     }
 
     /** Writes a message; word of one from the caseworker goes out as the applicant allows. */

@@ -28,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class DaySheet {
     static final int PAGE = 25;
+    private static final UUID NOBODY = new UUID(0, 0);
     private static final int SOON_DAYS = 1;
     private static final int COUNTED_UP_TO = 1000;
     private static final String COLUMNS =
@@ -86,18 +87,19 @@ public class DaySheet {
     /**
      * Which claims the sheet is to show.
      *
-     * @param mine only claims this caseworker has; unless set, the whole office, with what nobody has taken
+     * @param mine claims this caseworker has, with what nobody has taken; unless set, the whole office's
+     * @param only claims this caseworker has, and no others
      * @param programme only claims of this programme; unless set, of all
      */
-    public record Wanted(Optional<UUID> mine, Optional<String> programme) {
+    public record Wanted(Optional<UUID> mine, Optional<UUID> only, Optional<String> programme) {
         /** Everything of one caseworker, with what nobody has taken. */
         public static Wanted of(UUID mine) {
-            return new Wanted(Optional.of(mine), Optional.empty());
+            return new Wanted(Optional.of(mine), Optional.empty(), Optional.empty());
         }
 
         /** The whole office. */
         public static Wanted all() {
-            return new Wanted(Optional.empty(), Optional.empty());
+            return new Wanted(Optional.empty(), Optional.empty(), Optional.empty());
         }
     }
 
@@ -121,7 +123,8 @@ public class DaySheet {
                                 + " and (" + order + ") > " + key(pile) + " order by " + order + " limit "
                                 + (PAGE + 1))
                 .param("soon", soon())
-                .param("mine", wanted.mine().orElse(new UUID(0, 0)))
+                .param("mine", wanted.mine().orElse(NOBODY))
+                .param("only", wanted.only().orElse(NOBODY))
                 .param("programme", wanted.programme().orElse(""))
                 .param("taken", key.taken())
                 .param("day", key.decideBy())
@@ -131,7 +134,8 @@ public class DaySheet {
         int count = database.sql("select count(*) from (select 1 from claim c where " + where + " limit "
                         + COUNTED_UP_TO + ") counted")
                 .param("soon", soon())
-                .param("mine", wanted.mine().orElse(new UUID(0, 0)))
+                .param("mine", wanted.mine().orElse(NOBODY))
+                .param("only", wanted.only().orElse(NOBODY))
                 .param("programme", wanted.programme().orElse(""))
                 .query(Integer.class)
                 .single();
@@ -173,6 +177,7 @@ public class DaySheet {
      */
     private static String where(Pile pile, Wanted wanted) {
         String whose = (wanted.mine().isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)")
+                + (wanted.only().isEmpty() ? "" : " and c.owner_id = :only")
                 + (wanted.programme().isEmpty() ? "" : " and c.programme = :programme");
         return switch (pile) {
             case RUNNING_OUT ->

@@ -48,11 +48,12 @@ class DaySheetController {
     @GetMapping("/api/day-sheet")
     Sheet sheet(
             @RequestParam(defaultValue = "true") boolean mine,
+            @RequestParam @Nullable UUID only,
             @RequestParam @Size(max = 60) @Nullable String programme,
             @AuthenticationPrincipal SignedIn who) {
         return new Sheet(
                 clock.today(),
-                sheet.sheet(wanted(mine, programme, who)),
+                sheet.sheet(wanted(mine, only, programme, who)),
                 week.of(who.account()),
                 week.waiting(who.account()));
     }
@@ -61,10 +62,11 @@ class DaySheetController {
     DaySheet.Page page(
             @PathVariable DaySheet.Pile pile,
             @RequestParam(defaultValue = "true") boolean mine,
+            @RequestParam @Nullable UUID only,
             @RequestParam @Size(max = 60) @Nullable String programme,
             @RequestParam @Size(max = 60) @Nullable String after,
             @AuthenticationPrincipal SignedIn who) {
-        return sheet.page(pile, wanted(mine, programme, who), Optional.ofNullable(after));
+        return sheet.page(pile, wanted(mine, only, programme, who), Optional.ofNullable(after));
     }
 
     record SearchWords(@NotNull @Size(max = 100) String words) {}
@@ -99,8 +101,10 @@ class DaySheetController {
         return new Moved(claims.claim(claim).version());
     }
 
-    private static DaySheet.Wanted wanted(boolean mine, @Nullable String programme, SignedIn who) {
+    private static DaySheet.Wanted wanted(boolean mine, @Nullable UUID only, @Nullable String programme, SignedIn who) {
         return new DaySheet.Wanted(
-                mine ? Optional.of(who.account()) : Optional.empty(), Optional.ofNullable(programme));
+                mine ? Optional.of(who.account()) : Optional.empty(),
+                Optional.ofNullable(only),
+                Optional.ofNullable(programme));
     }
 }

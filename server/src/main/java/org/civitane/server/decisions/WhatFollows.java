@@ -1,13 +1,13 @@
 package org.civitane.server.decisions;
 
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.PaidFor;
 import org.civitane.server.determinations.Run;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 
 /** What follows a decision, in the sentences of its letter. */
@@ -64,8 +64,8 @@ final class WhatFollows {
             sentences.add(texts.say(
                     "letter.pay.then",
                     run.wording().shown(next.amount()),
-                    shown(run, next.time(), texts),
-                    shown(run, pays.getLast().time(), texts)));
+                    Phrase.of(next.time()),
+                    Phrase.of(pays.getLast().time())));
         }
         return sentences;
     }
@@ -74,16 +74,8 @@ final class WhatFollows {
         return texts.say(
                 "letter.pay.now",
                 run.wording().shown(pay.amount()),
-                shown(run, pay.time(), texts),
+                Phrase.of(pay.time()),
                 run.wording().shown(pay.on()));
-    }
-
-    private static String shown(Run run, PaidFor time, Texts texts) {
-        return switch (time) {
-            case PaidFor.Month(YearMonth month) -> run.wording().shown(month);
-            case PaidFor.Week(LocalDate monday) ->
-                texts.say("paid-for.week", run.wording().shown(monday));
-        };
     }
 
     private static List<String> fees(Run run, List<Consequence> following, Texts texts) {

@@ -8,6 +8,7 @@ import org.civitane.core.claim.ClaimState;
 import org.civitane.core.programme.Outcome;
 import org.civitane.core.programme.Status;
 import org.civitane.server.asks.Ask;
+import org.civitane.server.claims.CameUp;
 import org.civitane.server.claims.ClaimTouched;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -33,13 +34,21 @@ class DayStanding {
     private final InTheWay inTheWay;
     private final Dossiers dossiers;
     private final EvidenceList evidence;
+    private final CameUps cameUps;
 
-    DayStanding(Claims claims, Situations situations, InTheWay inTheWay, Dossiers dossiers, EvidenceList evidence) {
+    DayStanding(
+            Claims claims,
+            Situations situations,
+            InTheWay inTheWay,
+            Dossiers dossiers,
+            EvidenceList evidence,
+            CameUps cameUps) {
         this.claims = claims;
         this.situations = situations;
         this.inTheWay = inTheWay;
         this.dossiers = dossiers;
         this.evidence = evidence;
+        this.cameUps = cameUps;
     }
 
     @EventListener
@@ -47,13 +56,14 @@ class DayStanding {
         Touched.inThisTransaction(this::stand).add(event.claim());
     }
 
-    /** A claim as it stands. */
-    record Now(ClaimView claim, Situation situation) {}
+    /** A claim as it stands. @param cameUp what came up once it was decided */
+    record Now(ClaimView claim, Situation situation, List<CameUp> cameUp) {}
 
     /** As it stands now; where something happened to it in this transaction, as that left it. */
     Now now(UUID id) {
         Situation situation = standNow(id).orElseGet(() -> situations.of(dossiers.of(id)));
-        return new Now(claims.claim(id), situation);
+        ClaimView claim = claims.claim(id);
+        return new Now(claim, situation, claim.decidedAt().isPresent() ? cameUps.of(claim) : List.of());
     }
 
     /**
@@ -66,11 +76,15 @@ class DayStanding {
     }
 
     private Optional<Situation> stand(UUID id) {
-        claims.hold(id);
         ClaimView claim = claims.claim(id);
+        if (claim.decidedAt().isPresent()) {
+            claims.stand(id, CameUps.standing(cameUps.of(claim)), false);
+        }
         if (!claim.state().isOpen()) {
             return Optional.empty();
         }
+        claims.hold(id);
+        claim = claims.claim(id);
         Situation now = situations.of(dossiers.of(claim));
         List<Obstacle> obstacles = inTheWay.of(now);
         claim = claims.holdFor(id, heldBy(now, obstacles));

@@ -124,7 +124,10 @@ class DeskStrip {
                 claim.owner().isEmpty()
                         ? texts.say("desk.received")
                         : texts.say(mine ? "desk.review.mine" : "desk.review", matter(obstacles));
-            case DECIDED, FULFILLED -> texts.say(claim.closed() ? "desk.closed" : "desk.decided");
+            case DECIDED, FULFILLED ->
+                obstacles.isEmpty()
+                        ? texts.say(claim.closed() ? "desk.closed" : "desk.decided")
+                        : texts.say("desk.came-up", obstacles.size());
             case WITHDRAWN -> texts.say("desk.withdrawn");
             case FROZEN -> texts.say("desk.frozen");
             case DRAFT -> "";

@@ -49,7 +49,7 @@ class DeskView {
         ClaimView claim = stands.claim();
         Situation now = stands.situation();
         Run run = now.run().readBy(Reader.OFFICE);
-        List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(now) : List.of();
+        List<Obstacle> obstacles = claim.state().isOpen() ? inTheWay.of(now) : CameUps.atTheDesk(stands.cameUp());
         return new Desk(
                 claim.id(),
                 claim.version(),

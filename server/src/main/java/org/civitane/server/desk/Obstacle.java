@@ -4,7 +4,7 @@ import java.util.Optional;
 import org.civitane.server.platform.Phrase;
 
 /**
- * Something that stands between a claim and its decision.
+ * Something that stands between a claim and its decision; once it is decided, something that came up since.
  *
  * @param kind what it is about, for what can be done with it
  * @param path the fact it is about; the question to a register where it is about that
@@ -27,6 +27,8 @@ record Obstacle(
         AMOUNT,
         /** Wanted from someone; nothing to do until then. */
         WANTED,
+        /** It came up after the decision, which it does not change by itself. */
+        AFTERWARDS,
         /** It cannot change anything. */
         IMMATERIAL
     }
@@ -47,7 +49,13 @@ record Obstacle(
         REMARK,
         /** Someone other than the applicant still owes it, and was asked. */
         OTHERS,
-        FIX_LIST
+        FIX_LIST,
+        /** What the bank did, what was paid too much, what follows and is due. */
+        PAYMENTS,
+        /** Hours that nobody certified. */
+        HOURS,
+        /** A document that the post brought back. */
+        POST
     }
 
     /** What could be asked of the applicant. @param path the fact that the point unlocks */

@@ -27,8 +27,13 @@ class CheckController {
         this.clock = clock;
     }
 
-    /** @param state {@code STANDS}, {@code REPLACED}, {@code LAPSED} or {@code UNKNOWN} */
-    record Checked(String state, String title, Optional<LocalDate> issuedOn, Optional<LocalDate> validUntil) {}
+    /** @param state {@code STANDS}, {@code REPLACED}, {@code REVOKED}, {@code LAPSED} or {@code UNKNOWN} */
+    record Checked(
+            String state,
+            String title,
+            Optional<LocalDate> issuedOn,
+            Optional<LocalDate> validUntil,
+            Optional<LocalDate> revokedOn) {}
 
     @GetMapping("/api/check/{number}")
     Checked check(@PathVariable String number, HttpServletRequest request) {
@@ -44,11 +49,12 @@ class CheckController {
                 document.on(clock.today()).name(),
                 documents.titleOf(document),
                 Optional.of(document.issuedOn()),
-                Optional.of(document.validUntil()));
+                Optional.of(document.validUntil()),
+                document.revoked().map(Issued.Revoked::on));
     }
 
     private static Checked unknown() {
-        return new Checked("UNKNOWN", "", Optional.empty(), Optional.empty());
+        return new Checked("UNKNOWN", "", Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** A file as it is: unchanged, it is one that was made out here. It is not kept. */

@@ -59,6 +59,7 @@ class DocumentController {
             LocalDate issuedOn,
             LocalDate validUntil,
             Issued.Standing state,
+            Optional<Issued.Revoked> revoked,
             Optional<Handover> handover) {}
 
     record Anew(@NotBlank @Size(max = 300) String reason) {}
@@ -113,6 +114,7 @@ class DocumentController {
                         each.issuedOn(),
                         each.validUntil(),
                         each.on(clock.today()),
+                        each.revoked(),
                         handovers.of(each.id())))
                 .toList();
     }

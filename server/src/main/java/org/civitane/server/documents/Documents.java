@@ -139,6 +139,13 @@ public class Documents {
         issue(dossier, id, new Made(old.kind(), on, old.validUntil(), at));
     }
 
+    /** It stands no more, and nothing in its place. */
+    void revoke(Issued document, LocalDate on, String why) {
+        database.sql("update document set revoked_on = ?, revoked_why = ? where id = ?")
+                .params(on, why, document.id())
+                .update();
+    }
+
     private record Made(String kind, LocalDate on, LocalDate until, Instant at) {}
 
     private void issue(Dossier dossier, UUID id, Made made) {
@@ -167,6 +174,7 @@ public class Documents {
     }
 
     private static Issued read(ResultSet row, int number) throws SQLException {
+        LocalDate revoked = row.getObject("revoked_on", LocalDate.class);
         return new Issued(
                 row.getObject("id", UUID.class),
                 row.getObject("claim_id", UUID.class),
@@ -175,6 +183,9 @@ public class Documents {
                 row.getString("digest"),
                 row.getObject("issued_on", LocalDate.class),
                 row.getObject("valid_until", LocalDate.class),
-                row.getObject("replaced_by") != null);
+                row.getObject("replaced_by") != null,
+                revoked == null
+                        ? Optional.empty()
+                        : Optional.of(new Issued.Revoked(revoked, row.getString("revoked_why"))));
     }
 }

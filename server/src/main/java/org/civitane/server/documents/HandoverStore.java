@@ -9,14 +9,18 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.policy.PolicyVersion;
 import org.civitane.core.programme.Consequence;
+import org.civitane.server.claims.BringsBack;
+import org.civitane.server.claims.CameUp;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.documents.Handover.State;
 import org.civitane.server.platform.AgencyClock;
+import org.civitane.server.platform.Phrase;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Handovers, as the database keeps them. */
 @Component
-class HandoverStore {
+class HandoverStore implements BringsBack {
     /** While a claim is held nothing of it is given away, nor destroyed since nobody came. */
     private static final String FREE = "not exists (select from claim c where c.id = handover.claim_id and c.held)";
 
@@ -31,6 +35,16 @@ class HandoverStore {
     /** By which all of this is dated. */
     AgencyClock clock() {
         return clock;
+    }
+
+    @Override
+    public List<CameUp> cameUp(ClaimView claim) {
+        return database.sql("select exists (select from handover where claim_id = ? and state = 'RETURNED')")
+                        .param(claim.id())
+                        .query(Boolean.class)
+                        .single()
+                ? List.of(new CameUp(CameUp.Kind.POST, Phrase.of("next.post-returned")))
+                : List.of();
     }
 
     void plan(Issued document, Consequence.HandOver how, PolicyVersion limits) {

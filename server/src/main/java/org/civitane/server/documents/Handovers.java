@@ -62,7 +62,7 @@ public class Handovers {
     void give(Issued document, Seen seen, SignedIn caseworker) {
         Handover handover = held(document);
         ClaimActs.checkIsFree(claims.claim(handover.claim()));
-        if (document.replaced() || handover.state() != State.WAITING || !handover.atTheDesk()) {
+        if (document.isGone() || handover.state() != State.WAITING || !handover.atTheDesk()) {
             throw Problem.conflict("not-here", notHere(document, handover));
         }
         if (handover.toAProxy() && (!seen.authorised() || seen.to().isBlank())) {
@@ -84,6 +84,9 @@ public class Handovers {
     private static Phrase notHere(Issued document, Handover handover) {
         if (document.replaced()) {
             return Phrase.of("handover.replaced");
+        }
+        if (document.revoked().isPresent()) {
+            return Phrase.of("handover.revoked");
         }
         return switch (handover.state()) {
             case WAITING -> Phrase.of("handover.by-post");
@@ -122,7 +125,7 @@ public class Handovers {
                 Actor.of(caseworker),
                 "post-returned",
                 Phrase.of("history.post-returned", document.number(), why));
-        claims.lookAgain(handover.claim(), Optional.of(Phrase.of("next.post-returned")));
+        claims.touch(handover.claim());
         notices.tell(handover.claim());
     }
 
@@ -144,12 +147,12 @@ public class Handovers {
                 Actor.of(caseworker),
                 "goes-again",
                 Phrase.of(atTheDesk ? "history.kept-at-desk" : "history.goes-again", document.number()));
-        claims.lookAgain(handover.claim(), Optional.empty());
+        claims.touch(handover.claim());
         notices.tell(handover.claim());
     }
 
-    /** Another stands in its place: what is still here of it is destroyed. */
-    void replaced(Issued document, SignedIn caseworker) {
+    /** It stands no more: what is still here of it is destroyed. */
+    void standsNoMore(Issued document, SignedIn caseworker) {
         if (store.of(document.id()).isPresent()) {
             for (State here : List.of(State.WAITING, State.RETURNED)) {
                 store.move(document.id(), here, State.DESTROYED, caseworker.displayName(), "");
@@ -176,7 +179,7 @@ public class Handovers {
         if (isHere && store.move(document.id(), handover.state(), State.DESTROYED, "", "")) {
             claims.note(
                     handover.claim(), Actor.CALENDAR, "destroyed", Phrase.of("history.destroyed", document.number()));
-            claims.lookAgain(handover.claim(), Optional.empty());
+            claims.touch(handover.claim());
             notices.tell(handover.claim());
         }
     }

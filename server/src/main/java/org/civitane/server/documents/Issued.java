@@ -1,6 +1,7 @@
 package org.civitane.server.documents;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -10,6 +11,7 @@ import java.util.UUID;
  * @param number in four groups, which nobody can guess
  * @param digest of its file
  * @param replaced whether another stands in its place
+ * @param revoked that it was taken back; empty where it was not
  */
 public record Issued(
         UUID id,
@@ -19,16 +21,28 @@ public record Issued(
         String digest,
         LocalDate issuedOn,
         LocalDate validUntil,
-        boolean replaced) {
+        boolean replaced,
+        Optional<Revoked> revoked) {
+    /** @param why told to its holder */
+    public record Revoked(LocalDate on, String why) {}
+
     /** How a document stands for whoever is shown it. */
     public enum Standing {
         STANDS,
         REPLACED,
+        REVOKED,
         LAPSED
+    }
+
+    /** Whether it stands no more, whatever the day: another does, or it was taken back. */
+    boolean isGone() {
+        return replaced || revoked.isPresent();
     }
 
     /** How it stands on a day; the last day counts. */
     public Standing on(LocalDate day) {
-        return replaced ? Standing.REPLACED : day.isAfter(validUntil) ? Standing.LAPSED : Standing.STANDS;
+        return revoked.isPresent()
+                ? Standing.REVOKED
+                : replaced ? Standing.REPLACED : day.isAfter(validUntil) ? Standing.LAPSED : Standing.STANDS;
     }
 }

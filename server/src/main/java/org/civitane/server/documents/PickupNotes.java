@@ -42,7 +42,7 @@ class PickupNotes {
     /** As PDF. @throws Problem when nothing of the claim waits at the desk */
     byte[] of(ClaimView claim) {
         Issued document = documents.of(claim.id()).stream()
-                .filter(each -> !each.replaced())
+                .filter(each -> !each.isGone())
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(Phrase.of("pickup.nothing")));
         Handover handover = handovers

@@ -51,7 +51,7 @@ class Replacements {
         if (old.on(clock.today()) != Issued.Standing.STANDS) {
             throw Problem.conflict("not-standing", Phrase.of("document.not-standing"));
         }
-        handovers.replaced(old, caseworker);
+        handovers.standsNoMore(old, caseworker);
         documents.issueInPlaceOf(old, dossiers.of(claim), clock.today(), clock.instant());
         claims.note(claim.id(), Actor.of(caseworker), "replaced", Phrase.of("history.replaced", old.number(), why));
         notices.tell(claim.id());

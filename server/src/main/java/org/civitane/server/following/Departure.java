@@ -17,7 +17,6 @@ class Departure {
     private final Payments payments;
     private final Overpayments overpayments;
     private final Replanning replanning;
-    private final Attention attention;
     private final Claims claims;
     private final AgencyClock clock;
 
@@ -26,14 +25,12 @@ class Departure {
             Payments payments,
             Overpayments overpayments,
             Replanning replanning,
-            Attention attention,
             Claims claims,
             AgencyClock clock) {
         this.store = store;
         this.payments = payments;
         this.overpayments = overpayments;
         this.replanning = replanning;
-        this.attention = attention;
         this.claims = claims;
         this.clock = clock;
     }
@@ -77,8 +74,8 @@ class Departure {
                 "payment-" + state.name().toLowerCase(Locale.ROOT),
                 Phrase.of(
                         (payee.isByPost() ? "history.postal-order." : "history.payment.") + state,
-                        payment.placed().toString(),
-                        payment.time().toString()));
+                        payment.placed(),
+                        payment.time()));
         if (state == Payment.State.RETURNED) {
             overpayments.keepNothingBack(payment);
             replanning.cameBack(payment.claim());
@@ -86,6 +83,6 @@ class Departure {
         } else {
             overpayments.keptBack(payment);
         }
-        attention.to(payment.claim());
+        claims.touch(payment.claim());
     }
 }

@@ -41,14 +41,12 @@ public class FollowUps {
 
     private final JdbcClient database;
     private final FollowUpJobs jobs;
-    private final Attention attention;
     private final Claims claims;
     private final AgencyClock clock;
 
-    FollowUps(JdbcClient database, FollowUpJobs jobs, Attention attention, Claims claims, AgencyClock clock) {
+    FollowUps(JdbcClient database, FollowUpJobs jobs, Claims claims, AgencyClock clock) {
         this.database = database;
         this.jobs = jobs;
-        this.attention = attention;
         this.claims = claims;
         this.clock = clock;
     }
@@ -118,7 +116,7 @@ public class FollowUps {
                     .params(Timestamp.from(clock.instant()), id)
                     .update();
             if (due > 0) {
-                attention.to(followUp.claim());
+                claims.touch(followUp.claim());
             }
         });
     }
@@ -144,7 +142,7 @@ public class FollowUps {
                     Actor.of(caseworker),
                     "followed-up",
                     Phrase.of("history.followed-up", followUp.what(), note.strip()));
-            attention.to(claim.id());
+            claims.touch(claim.id());
         }
     }
 

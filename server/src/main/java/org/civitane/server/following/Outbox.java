@@ -17,21 +17,13 @@ public class Outbox {
     private final PaymentStore store;
     private final BankClient bank;
     private final Departure departure;
-    private final Attention attention;
     private final Claims claims;
     private final AgencyClock clock;
 
-    Outbox(
-            PaymentStore store,
-            BankClient bank,
-            Departure departure,
-            Attention attention,
-            Claims claims,
-            AgencyClock clock) {
+    Outbox(PaymentStore store, BankClient bank, Departure departure, Claims claims, AgencyClock clock) {
         this.store = store;
         this.bank = bank;
         this.departure = departure;
-        this.attention = attention;
         this.claims = claims;
         this.clock = clock;
     }
@@ -53,7 +45,7 @@ public class Outbox {
                 Actor.of(caseworker),
                 "payment-accepted",
                 Phrase.of("history.payment-accepted", reason.strip()));
-        attention.to(claim.id());
+        claims.touch(claim.id());
     }
 
     /** Tells the bank, outside of any transaction. */

@@ -30,15 +30,12 @@ class OverpaymentController {
     private final Claims claims;
     private final ClaimActs acts;
     private final Overpayments overpayments;
-    private final Attention attention;
     private final AgencyClock clock;
 
-    OverpaymentController(
-            Claims claims, ClaimActs acts, Overpayments overpayments, Attention attention, AgencyClock clock) {
+    OverpaymentController(Claims claims, ClaimActs acts, Overpayments overpayments, AgencyClock clock) {
         this.claims = claims;
         this.acts = acts;
         this.overpayments = overpayments;
-        this.attention = attention;
         this.clock = clock;
     }
 
@@ -105,7 +102,7 @@ class OverpaymentController {
             @AuthenticationPrincipal SignedIn who) {
         return acts.byStaff(id, who, Act.CORRESPOND, claim -> {
             overpayments.decide(claim, overpayment, wish.claimBack(), wish.reason(), who);
-            attention.to(id);
+            claims.touch(id);
             return of(claim);
         });
     }

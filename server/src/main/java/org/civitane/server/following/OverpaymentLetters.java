@@ -3,7 +3,6 @@ package org.civitane.server.following;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
-import org.civitane.core.programme.PaidFor;
 import org.civitane.core.reasoning.Wording;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
@@ -13,6 +12,7 @@ import org.civitane.server.papers.KeptFiles;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Pdf;
+import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
 
@@ -55,7 +55,7 @@ class OverpaymentLetters {
         letter.put("programme", wording.text("name"));
         letter.put("number", claim.number());
         letter.put("amount", wording.shown(found.amount()));
-        letter.put("time", time(found.time(), wording));
+        letter.put("time", texts.say(Phrase.of(found.time())));
         letter.put("reason", reason);
         letter.put("percent", percent);
         letter.put("objectBy", wording.shown(clock.today().plusDays(OBJECTION_DAYS)));
@@ -68,12 +68,5 @@ class OverpaymentLetters {
     /** @param letter its digest */
     byte[] open(String letter) {
         return store.get(letter);
-    }
-
-    private String time(PaidFor time, Wording wording) {
-        return switch (time) {
-            case PaidFor.Month(var month) -> wording.shown(month);
-            case PaidFor.Week(var monday) -> texts.say("paid-for.week", wording.shown(monday));
-        };
     }
 }

@@ -26,14 +26,12 @@ class PaidOutsiders {
     private final PaymentStore store;
     private final Claims claims;
     private final Dossiers dossiers;
-    private final Attention attention;
     private final AgencyClock clock;
 
-    PaidOutsiders(PaymentStore store, Claims claims, Dossiers dossiers, Attention attention, AgencyClock clock) {
+    PaidOutsiders(PaymentStore store, Claims claims, Dossiers dossiers, AgencyClock clock) {
         this.store = store;
         this.claims = claims;
         this.dossiers = dossiers;
-        this.attention = attention;
         this.clock = clock;
     }
 
@@ -50,7 +48,7 @@ class PaidOutsiders {
 
     /** They have to be asked for an account, by a caseworker. */
     void accountIsWanted(UUID claim) {
-        attention.to(claim);
+        claims.touch(claim);
     }
 
     /** Who is paid, in words; empty where that is the household. */
@@ -79,7 +77,7 @@ class PaidOutsiders {
                 Actor.of(caseworker),
                 "account-taken-down",
                 Phrase.of("history.account-taken-down", why.strip()));
-        attention.to(claim.id());
+        claims.touch(claim.id());
     }
 
     private String nameOf(ClaimView claim, Outsider outsider) {

@@ -10,6 +10,7 @@ import org.civitane.core.amount.Money;
 import org.civitane.core.programme.Consequence;
 import org.civitane.core.programme.Determination;
 import org.civitane.core.programme.PaidFor;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.determinations.Determinations;
 import org.civitane.server.platform.AgencyClock;
 import org.springframework.stereotype.Service;
@@ -26,7 +27,7 @@ public class Replanning {
     private final Payments payments;
     private final Overpayments overpayments;
     private final Determinations determinations;
-    private final Attention attention;
+    private final Claims claims;
     private final AgencyClock clock;
 
     Replanning(
@@ -34,13 +35,13 @@ public class Replanning {
             Payments payments,
             Overpayments overpayments,
             Determinations determinations,
-            Attention attention,
+            Claims claims,
             AgencyClock clock) {
         this.store = store;
         this.payments = payments;
         this.overpayments = overpayments;
         this.determinations = determinations;
-        this.attention = attention;
+        this.claims = claims;
         this.clock = clock;
     }
 
@@ -53,7 +54,7 @@ public class Replanning {
     public void again(UUID claim, UUID run, Determination determination) {
         replan(claim, run, payments.pays(determination));
         payments.goOn(claim);
-        attention.to(claim);
+        claims.touch(claim);
     }
 
     /** Money of a held claim came back, so that it has not left: what was told while it was away counts now. */
@@ -63,12 +64,6 @@ public class Replanning {
         if (newest.run().programme().isAboutDays()) {
             replan(claim, newest.id(), payments.pays(newest.run().determination()));
         }
-    }
-
-    /** Whether someone has to look at what follows a claim is found out anew. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void lookAgain(UUID claim) {
-        attention.to(claim);
     }
 
     private void replan(UUID claim, UUID run, List<Consequence.Pay> pays) {

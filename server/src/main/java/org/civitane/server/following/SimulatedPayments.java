@@ -18,7 +18,6 @@ public class SimulatedPayments {
     private final Payees payees;
     private final Departure departure;
     private final Overpayments overpayments;
-    private final Attention attention;
     private final Claims claims;
     private final AgencyClock clock;
 
@@ -27,14 +26,12 @@ public class SimulatedPayments {
             Payees payees,
             Departure departure,
             Overpayments overpayments,
-            Attention attention,
             Claims claims,
             AgencyClock clock) {
         this.store = store;
         this.payees = payees;
         this.departure = departure;
         this.overpayments = overpayments;
-        this.attention = attention;
         this.claims = claims;
         this.clock = clock;
     }
@@ -59,6 +56,6 @@ public class SimulatedPayments {
         overpayments.of(claim).stream()
                 .filter(each -> each.state() == Overpayment.State.FOUND)
                 .forEach(found -> overpayments.decide(claims.claim(claim), found.id(), true, reason, caseworker));
-        attention.to(claim);
+        claims.touch(claim);
     }
 }

@@ -10,7 +10,7 @@ import java.util.UUID;
 import org.civitane.core.claim.Act;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimActs;
-import org.civitane.server.following.Replanning;
+import org.civitane.server.claims.Claims;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,14 +26,14 @@ class ToldWeekController {
     private final ToldWeeks weeks;
     private final EarlierEnd end;
     private final ClaimActs acts;
-    private final Replanning replanning;
+    private final Claims claims;
 
-    ToldWeekController(MyWeeks mine, ToldWeeks weeks, EarlierEnd end, ClaimActs acts, Replanning replanning) {
+    ToldWeekController(MyWeeks mine, ToldWeeks weeks, EarlierEnd end, ClaimActs acts, Claims claims) {
         this.mine = mine;
         this.weeks = weeks;
         this.end = end;
         this.acts = acts;
-        this.replanning = replanning;
+        this.claims = claims;
     }
 
     /** @param hours by day; a day that is not named has none */
@@ -79,7 +79,7 @@ class ToldWeekController {
             @AuthenticationPrincipal SignedIn who) {
         acts.byStaff(id, who, Act.CORRESPOND, claim -> {
             weeks.looked(claim, monday, wish.reason(), who);
-            replanning.lookAgain(id);
+            claims.touch(id);
             return claim;
         });
     }

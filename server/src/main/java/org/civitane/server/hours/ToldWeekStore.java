@@ -9,14 +9,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.programme.PaidFor;
+import org.civitane.server.claims.BringsBack;
+import org.civitane.server.claims.CameUp;
+import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.JsonColumn;
+import org.civitane.server.platform.Phrase;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Told weeks as the database keeps them. */
 @Component
-class ToldWeekStore {
+class ToldWeekStore implements BringsBack {
     private static final String SELECT = "select w.*, w.beyond::text as beyond_json from told_week w where ";
+
+    private static final String UNLOOKED = "beyond is not null and looked_by is null";
 
     private final JdbcClient database;
 
@@ -84,8 +91,7 @@ class ToldWeekStore {
 
     /** A caseworker looked at hours that nobody certified. @return whether nobody had */
     boolean looked(ToldWeek week, String by) {
-        return database.sql(
-                                "update told_week set looked_by = ? where id = ? and beyond is not null and looked_by is null")
+        return database.sql("update told_week set looked_by = ? where id = ? and " + UNLOOKED)
                         .params(by, week.id())
                         .update()
                 == 1;
@@ -93,6 +99,17 @@ class ToldWeekStore {
 
     /** A week with hours that nobody certified, and whose it is. */
     record Unlooked(UUID claim, String number, String household, LocalDate monday, ToldWeek.BeyondCertified beyond) {}
+
+    @Override
+    public List<CameUp> cameUp(ClaimView claim) {
+        return Claims.programmeOf(claim).isAboutDays()
+                        && database.sql("select exists (select from told_week where claim_id = ? and " + UNLOOKED + ")")
+                                .param(claim.id())
+                                .query(Boolean.class)
+                                .single()
+                ? List.of(new CameUp(CameUp.Kind.HOURS, Phrase.of("next.hours-beyond")))
+                : List.of();
+    }
 
     /** Those at which nobody has looked, the oldest first. */
     List<Unlooked> beyond(int most) {

@@ -32,7 +32,6 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,23 +47,14 @@ class Outsiders {
     private final Claims claims;
     private final Dossiers dossiers;
     private final Remarks remarks;
-    private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
-    Outsiders(
-            Asks asks,
-            Links links,
-            Claims claims,
-            Dossiers dossiers,
-            Remarks remarks,
-            ApplicationEventPublisher events,
-            AgencyClock clock) {
+    Outsiders(Asks asks, Links links, Claims claims, Dossiers dossiers, Remarks remarks, AgencyClock clock) {
         this.asks = asks;
         this.links = links;
         this.claims = claims;
         this.dossiers = dossiers;
         this.remarks = remarks;
-        this.events = events;
         this.clock = clock;
     }
 
@@ -189,7 +179,7 @@ class Outsiders {
                             row.words(),
                             clock.instant()));
             claims.note(claim.id(), Actor.called(name), "word-after", Phrase.of("history.word-after"));
-            events.publishEvent(new SaidAfter(claim.id()));
+            claims.touch(claim.id());
         } else if (claim.state().isOpen()) {
             claims.addEdition(claim.id(), read.file(), JsonColumn.write(file), Phrase.of("edition.word", name));
             claims.note(claim.id(), Actor.called(name), "word", Phrase.of("history.word"));

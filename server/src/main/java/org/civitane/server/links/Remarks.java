@@ -7,13 +7,14 @@ import java.util.Optional;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.BringsBack;
+import org.civitane.server.claims.CameUp;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,18 +25,16 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-class Remarks {
+class Remarks implements BringsBack {
     private static final int LONGEST_REASON = 500;
 
     private final JdbcClient database;
     private final Claims claims;
-    private final ApplicationEventPublisher events;
     private final AgencyClock clock;
 
-    Remarks(JdbcClient database, Claims claims, ApplicationEventPublisher events, AgencyClock clock) {
+    Remarks(JdbcClient database, Claims claims, AgencyClock clock) {
         this.database = database;
         this.claims = claims;
-        this.events = events;
         this.clock = clock;
     }
 
@@ -55,6 +54,13 @@ class Remarks {
                         && dossier.settlements().stream()
                                 .noneMatch(settled -> settled.path().path().equals(remark.path())))
                 .toList();
+    }
+
+    @Override
+    public List<CameUp> cameUp(ClaimView claim) {
+        boolean unread = of(claim.id()).stream()
+                .anyMatch(remark -> remark.after() && remark.lookedBy().isEmpty());
+        return unread ? List.of(new CameUp(CameUp.Kind.WORD, Phrase.of("next.word-after"))) : List.of();
     }
 
     void keep(UUID claim, String member, String path, String label, String words, Instant at) {
@@ -83,7 +89,6 @@ class Remarks {
                     "remark-looked-at",
                     Phrase.of("history.remark-looked-at", remark.label(), reason.strip()));
             claims.touch(claim.id());
-            events.publishEvent(new SaidAfter(claim.id()));
         }
     }
 

@@ -2,7 +2,9 @@ package org.civitane.server.misuse;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -10,6 +12,9 @@ import java.util.UUID;
  *
  * @param claim the claim of which the person said that it was not theirs
  * @param household the name under which it was filed
+ * @param owner the supervisor who looks into it; empty while nobody does
+ * @param dueOn the day by which it is to be closed
+ * @param overdue whether it is open, and that day is over
  * @param words what the supervisor said when it was closed
  * @param paid what was paid from the claims it holds
  */
@@ -20,6 +25,9 @@ public record MisuseCase(
         String household,
         State state,
         Instant openedAt,
+        Optional<String> owner,
+        LocalDate dueOn,
+        boolean overdue,
         String words,
         String paid,
         List<Linked> linked) {

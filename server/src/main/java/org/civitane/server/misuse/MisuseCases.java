@@ -2,6 +2,7 @@ package org.civitane.server.misuse;
 
 import java.sql.ResultSet;
 import java.sql.Timestamp;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -9,8 +10,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.civitane.core.amount.Money;
+import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
@@ -38,6 +41,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class MisuseCases {
+    private static final String SELECT =
+            "select m.*, a.display_name as owner from misuse_case m left join account a on a.id = m.owner_id ";
+    private static final int DAYS_TO_LOOK = 10;
+    private static final int LONGEST_DAYS = 90;
+
     private final JdbcClient database;
     private final Shared shared;
     private final Claims claims;
@@ -63,10 +71,12 @@ public class MisuseCases {
         this.texts = texts;
     }
 
-    /** All cases, open ones first, then the newest. */
+    /** All cases: open ones first, as they are due, then the newest. */
     @Transactional(readOnly = true)
     public List<MisuseCase> all() {
-        return database.sql("select * from misuse_case order by (state <> 'OPEN'), opened_at desc, id limit 100")
+        return database.sql(
+                        SELECT
+                                + "order by (m.state <> 'OPEN'), case when m.state = 'OPEN' then m.due_on end, m.opened_at desc, m.id limit 100")
                 .query((ResultSet row, int number) -> read(row))
                 .list();
     }
@@ -74,11 +84,28 @@ public class MisuseCases {
     /** @throws Problem when there is no such case */
     @Transactional(readOnly = true)
     public MisuseCase find(UUID id) {
-        return database.sql("select * from misuse_case where id = ?")
+        return database.sql(SELECT + "where m.id = ?")
                 .param(id)
                 .query((ResultSet row, int number) -> read(row))
                 .optional()
                 .orElseThrow(() -> Problem.notFound(Phrase.of("misuse.none")));
+    }
+
+    /**
+     * A supervisor looks into an open case from now on, also in place of another.
+     *
+     * @param by the day by which it is to be closed: from today on, and within ninety days
+     */
+    public void take(UUID id, LocalDate by, SignedIn supervisor) {
+        open(id);
+        LocalDate today = clock.today();
+        if (by.isBefore(today) || by.isAfter(today.plusDays(LONGEST_DAYS))) {
+            throw Problem.invalid(
+                    "by", Phrase.of("misuse.by-when", Phrase.date(today), Phrase.date(today.plusDays(LONGEST_DAYS))));
+        }
+        database.sql("update misuse_case set owner_id = ?, due_on = ? where id = ?")
+                .params(supervisor.account(), by, id)
+                .update();
     }
 
     /** Freezes one more claim that hangs together with an open case. */
@@ -143,10 +170,14 @@ public class MisuseCases {
     void disowned(Disowned event) {
         Actor actor = Actor.part("misuse.actor");
         UUID id = database.sql("""
-                        insert into misuse_case (id, claim_id, state, opened_at) values (?, ?, 'OPEN', ?)
-                        on conflict (claim_id) do update set state = 'OPEN', words = '', closed_by = '', closed_at = null
+                        insert into misuse_case (id, claim_id, state, opened_at, due_on) values (?, ?, 'OPEN', ?, ?)
+                        on conflict (claim_id) do update set state = 'OPEN', due_on = excluded.due_on, owner_id = null, words = '', closed_by = '', closed_at = null
                         returning id""")
-                .params(UUID.randomUUID(), event.claim(), Timestamp.from(clock.instant()))
+                .params(
+                        UUID.randomUUID(),
+                        event.claim(),
+                        Timestamp.from(clock.instant()),
+                        BusinessCalendar.plusBusinessDays(clock.today(), DAYS_TO_LOOK))
                 .query(UUID.class)
                 .single();
         ClaimView disowned = claims.claim(event.claim());
@@ -194,13 +225,18 @@ public class MisuseCases {
 
     private MisuseCase read(ResultSet row) throws java.sql.SQLException {
         ClaimView claim = claims.claim(row.getObject("claim_id", UUID.class));
+        MisuseCase.State state = MisuseCase.State.valueOf(row.getString("state"));
+        LocalDate dueOn = row.getObject("due_on", LocalDate.class);
         return new MisuseCase(
                 row.getObject("id", UUID.class),
                 claim.id(),
                 claim.number(),
                 claim.householdName(),
-                MisuseCase.State.valueOf(row.getString("state")),
+                state,
                 row.getTimestamp("opened_at").toInstant(),
+                Optional.ofNullable(row.getString("owner")),
+                dueOn,
+                state == MisuseCase.State.OPEN && dueOn.isBefore(clock.today()),
                 row.getString("words"),
                 paid(row.getObject("id", UUID.class)),
                 linked(

@@ -3,6 +3,7 @@ package org.civitane.server.misuse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.civitane.server.access.SignedIn;
@@ -33,6 +34,17 @@ class MisuseController {
     @PostMapping("/api/misuse/{id}/freeze/{claim}")
     MisuseCase freeze(@PathVariable UUID id, @PathVariable UUID claim, @AuthenticationPrincipal SignedIn who) {
         cases.freeze(id, claim, who);
+        return cases.find(id);
+    }
+
+    /** @param by the day by which it is to be closed */
+    record LookInto(@NotNull LocalDate by) {}
+
+    /** Whoever asks looks into it from now on. */
+    @PostMapping("/api/misuse/{id}/take")
+    MisuseCase lookInto(
+            @PathVariable UUID id, @RequestBody @Valid LookInto wish, @AuthenticationPrincipal SignedIn who) {
+        cases.take(id, wish.by(), who);
         return cases.find(id);
     }
 

@@ -10,6 +10,7 @@ import org.civitane.core.calendar.BusinessCalendar;
 public final class DayText {
     private static final DateTimeFormatter FULL = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH);
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(BusinessCalendar.AGENCY_ZONE);
 
@@ -23,6 +24,11 @@ public final class DayText {
     /** {@code 3 December 2026}. */
     public static String date(LocalDate day) {
         return DATE.format(day);
+    }
+
+    /** {@code December 2026}. */
+    static String month(LocalDate day) {
+        return MONTH.format(day);
     }
 
     /** {@code 3 Dec 14:05}. */

@@ -57,11 +57,15 @@ public class Pdf {
         return run(builder, out);
     }
 
-    /** A page of HTML as PDF/A-2u: everything it needs is in it, and its text can be read out of it for good. */
+    /**
+     * A page of HTML as PDF/A-2u and PDF/UA: everything it needs is in it, its text can be read out of it for good, and it
+     * can be listened to.
+     */
     public byte[] archived(String html) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = inOurFonts(html);
         builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_U);
+        builder.usePdfUaAccessibility(true);
         builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
         builder.toStream(out);
         return run(builder, out);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.civitane.core.amount.Money;
 import org.civitane.core.fault.Fault;
+import org.civitane.core.programme.PaidFor;
 
 /**
  * Something to be said, as a code with its values: it is kept like this and worded by {@link Texts} when it is read, so
@@ -43,7 +44,9 @@ public sealed interface Phrase {
         /** How a day is written: {@link DayText}. */
         public enum Style {
             FULL,
-            DATE
+            DATE,
+            /** The month that it is in. */
+            MONTH
         }
     }
 
@@ -70,6 +73,14 @@ public sealed interface Phrase {
                 fault.values().stream()
                         .map(value -> value instanceof Fault part ? of(part) : text(value.toString()))
                         .toList());
+    }
+
+    /** {@code the week from 16 November 2026}; a month by its name. */
+    static Phrase of(PaidFor time) {
+        return switch (time) {
+            case PaidFor.Month(var month) -> new Day(month.atDay(1), Day.Style.MONTH);
+            case PaidFor.Week(var monday) -> of("paid-for.week", date(monday));
+        };
     }
 
     /** A text of a programme's words. */
@@ -105,6 +116,7 @@ public sealed interface Phrase {
         return switch (value) {
             case Phrase phrase -> phrase;
             case Money money -> new Amount(money);
+            case PaidFor time -> of(time);
             case Number number -> new Count(number.longValue());
             case Object text -> new Text(text.toString());
         };

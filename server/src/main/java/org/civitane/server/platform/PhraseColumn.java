@@ -83,7 +83,7 @@ public final class PhraseColumn {
         } else if (json.has("day")) {
             return new Day(
                     LocalDate.parse(json.path("day").asString()),
-                    json.path("style").asString().equals("DATE") ? Day.Style.DATE : Day.Style.FULL);
+                    Day.Style.valueOf(json.path("style").asString(Day.Style.FULL.name())));
         } else if (json.has("several")) {
             return new Several(
                     json.path("several").valueStream().map(PhraseColumn::phrase).toList(),

@@ -55,6 +55,7 @@ public class Texts {
                 switch (day.style()) {
                     case FULL -> DayText.full(day.day());
                     case DATE -> DayText.date(day.day());
+                    case MONTH -> DayText.month(day.day());
                 };
             case Phrase.Several several ->
                 several.parts().stream()

@@ -109,7 +109,7 @@ public class Settlements {
                         now(),
                         unasked)
                 .update();
-        claims.note(claim.id(), actor, "settled", what);
+        claims.note(claim.id(), actor, !unasked && view.isWord() ? "overridden" : "settled", what);
         claims.touch(claim.id());
     }
 

@@ -6,5 +6,13 @@ public enum View {
     SHOWN,
     ON_RECORD,
     /** A value that the caseworker typed. */
-    TYPED
+    TYPED;
+
+    /** Whether it rests on somebody's word alone: what was said, or the caseworker's own figure. */
+    public boolean isWord() {
+        return switch (this) {
+            case SAID, TYPED -> true;
+            case SHOWN, ON_RECORD -> false;
+        };
+    }
 }

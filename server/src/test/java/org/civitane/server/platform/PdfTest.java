@@ -44,6 +44,7 @@ public class PdfTest {
     @Test
     public void whatIsKeptForGoodKeepsToTheRulesOfArchiving() throws Exception {
         assertThat(PdfRules.brokenOfArchiving(new Pdf().archived(PAGE))).isEmpty();
+        assertThat(PdfRules.brokenOfAccessibility(new Pdf().archived(PAGE))).isEmpty();
         assertThat(PdfRules.brokenOfArchiving(new Pdf().set(PAGE))).isNotEmpty();
     }
 

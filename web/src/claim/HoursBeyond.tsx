@@ -2,16 +2,16 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { api, type Schemas, take } from '../../api/client';
-import { TextField } from '../../components/Field';
-import { Press } from '../../components/Press';
-import { Problem } from '../../components/Problem';
-import { dateText } from '../../i18n';
+import { api, type Schemas, take } from '../api/client';
+import { TextField } from '../components/Field';
+import { Press } from '../components/Press';
+import { Problem } from '../components/Problem';
+import { dateText } from '../i18n';
 
 type Unlooked = Schemas['Unlooked'];
 
-/** Weeks whose hours go beyond what was certified, until somebody has looked; nothing where there are none. */
-export function HoursBeyond() {
+/** Weeks whose hours go beyond what was certified, until somebody has looked: those of a claim, or of all; nothing where there are none. */
+export function HoursBeyond({ claim }: { claim?: string }) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const beyond = useQuery({
@@ -26,9 +26,13 @@ export function HoursBeyond() {
           body: { reason },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['day-sheet'] }),
+    onSuccess: (_, { claim: of }) => {
+      void queries.invalidateQueries({ queryKey: ['day-sheet'] });
+      void queries.invalidateQueries({ queryKey: ['desk', of] });
+    },
   });
-  if (!beyond.data?.length) return null;
+  const weeks = beyond.data?.filter((each) => !claim || each.claim === claim) ?? [];
+  if (weeks.length === 0) return null;
   return (
     <section className="sheet mt-4 border-s-4 border-s-warning px-4 py-3" aria-labelledby="hours-beyond">
       <h2 id="hours-beyond" className="!font-sans text-sm">
@@ -36,9 +40,10 @@ export function HoursBeyond() {
       </h2>
       <Problem of={look.error} />
       <ul className="mt-1">
-        {beyond.data.map((each) => (
+        {weeks.map((each) => (
           <Week
             key={`${each.claim} ${each.monday}`}
+            isNamed={!claim}
             each={each}
             onLooked={(reason) => look.mutate({ claim: each.claim, monday: each.monday, reason })}
           />
@@ -48,7 +53,14 @@ export function HoursBeyond() {
   );
 }
 
-function Week({ each, onLooked }: { each: Unlooked; onLooked: (reason: string) => void }) {
+type WeekProps = {
+  each: Unlooked;
+  /** Whether it says whose week it is. */
+  isNamed: boolean;
+  onLooked: (reason: string) => void;
+};
+
+function Week({ each, isNamed, onLooked }: WeekProps) {
   const { t } = useTranslation();
   const [isOpen, setOpen] = useState(false);
   const [reason, setReason] = useState('');
@@ -56,9 +68,11 @@ function Week({ each, onLooked }: { each: Unlooked; onLooked: (reason: string) =
   return (
     <li className="py-0.5">
       <div className="flex flex-wrap items-center gap-x-4">
-        <Link to={`/claims/${each.claim}?tab=calendar`}>
-          {each.household} {each.number}
-        </Link>
+        {isNamed && (
+          <Link to={`/claims/${each.claim}?tab=calendar`}>
+            {each.household} {each.number}
+          </Link>
+        )}
         <span>
           {t('plan.week')} {dateText(each.monday, 'weekday')}
         </span>

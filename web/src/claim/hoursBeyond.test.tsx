@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
-import { renderServed, served } from '../../test/served';
+import { renderServed, served } from '../test/served';
 import { HoursBeyond } from './HoursBeyond';
 
 const UNLOOKED = {
