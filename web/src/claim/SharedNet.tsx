@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
+import { Scrolls } from '../components/Scrolls';
 
 const WIDTH = 760;
 const ROW = 46;
@@ -62,35 +63,37 @@ export function SharedNet({ view, chosen = [], onChoose }: Props) {
           />
         ))}
       </svg>
-      <table className="w-full">
-        <caption className="quiet text-start text-[0.8125rem]">{t('signals.table')}</caption>
-        <tbody>
-          {others.map((other) => (
-            <tr key={other.id} className="row-line">
-              {onChoose && (
-                <td className="w-8">
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm"
-                    aria-label={t('signals.choose', { number: other.number })}
-                    checked={chosen.includes(other.id)}
-                    onChange={(event) => onChoose(other.id, event.target.checked)}
-                  />
+      <Scrolls label={t('misuse.net')}>
+        <table className="w-full">
+          <caption className="quiet text-start text-[0.8125rem]">{t('signals.table')}</caption>
+          <tbody>
+            {others.map((other) => (
+              <tr key={other.id} className="row-line">
+                {onChoose && (
+                  <td className="w-8">
+                    <input
+                      type="checkbox"
+                      className="checkbox checkbox-sm"
+                      aria-label={t('signals.choose', { number: other.number })}
+                      checked={chosen.includes(other.id)}
+                      onChange={(event) => onChoose(other.id, event.target.checked)}
+                    />
+                  </td>
+                )}
+                <td className="py-1.5">
+                  <Link to={`/claims/${other.id}`}>{other.number}</Link>
                 </td>
-              )}
-              <td className="py-1.5">
-                <Link to={`/claims/${other.id}`}>{other.number}</Link>
-              </td>
-              <td>{other.name}</td>
-              <td className="quiet">
-                {thingsOf(other.id)
-                  .map((thing) => thing.label)
-                  .join(', ')}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+                <td>{other.name}</td>
+                <td className="quiet">
+                  {thingsOf(other.id)
+                    .map((thing) => thing.label)
+                    .join(', ')}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Scrolls>
     </div>
   );
 }

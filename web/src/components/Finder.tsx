@@ -52,11 +52,11 @@ export function Finder({ label, words, entries, none, onWords, onChoose }: Props
     >
       <Input
         ref={field}
-        className="h-8 w-72 rounded border border-base-content/55 bg-base-200 px-2 text-sm"
+        className="h-8 w-72 max-w-[calc(100vw-2rem)] rounded border border-base-content/55 bg-base-200 px-2 text-sm"
         placeholder={`${label} · Ctrl K`}
         onKeyDown={onKeyDown}
       />
-      <Popover placement="bottom end" className="sheet dense z-20 w-[30rem] py-1">
+      <Popover placement="bottom end" className="sheet dense z-20 w-[30rem] max-w-[calc(100vw-2rem)] py-1">
         <ListBox<Entry> renderEmptyState={() => (none ? <p className="px-3 py-2">{none}</p> : null)}>
           {(entry) => (
             <ListBoxItem

@@ -123,7 +123,7 @@ export function ApplyScreen() {
   );
   return (
     <Page title={part?.title ?? t('apply.readTitle')}>
-      <div className="grid gap-8 pb-16 lg:grid-cols-[1fr_21.25rem] lg:pb-0">
+      <div className="grid grid-cols-1 gap-8 pb-16 lg:grid-cols-[minmax(0,1fr)_21.25rem] lg:pb-0">
         <form
           noValidate
           onSubmit={(event) => {

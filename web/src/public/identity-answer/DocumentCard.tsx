@@ -36,7 +36,7 @@ export function DocumentCard({ claim, document, onTakeBack, onRemark, onBackSide
     <section className={`sheet border-s-4 p-5 ${edge}`} aria-label={title}>
       <div className="flex flex-wrap gap-4">
         <Picture claim={claim} document={document} alt={t('who.document.picture', { title })} />
-        <div className="min-w-56 flex-1">
+        <div className="min-w-[min(14rem,100%)] flex-1">
           <h2 className="text-lg">{title}</h2>
           <div aria-live="polite">
             <State document={document} />

@@ -4,6 +4,7 @@ import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import { Scrolls } from '../../components/Scrolls';
 import { AccountRow, type Deed } from './AccountRow';
 import { MakeAccount } from './MakeAccount';
 
@@ -33,31 +34,33 @@ export function AccountsScreen() {
         <Problem of={accounts.error ?? act.error} />
         {accounts.data && (
           <div className="sheet overflow-x-auto">
-            <table className="w-full text-left">
-              <thead>
-                <tr className="border-b border-base-300">
-                  {(['name', 'role', 'used', 'step'] as const).map((column) => (
-                    <th key={column} scope="col" className="quiet px-4 py-2 text-sm font-normal">
-                      {t(`accounts.${column}`)}
-                    </th>
+            <Scrolls label={t('accounts.title')}>
+              <table className="w-full text-left">
+                <thead>
+                  <tr className="border-b border-base-300">
+                    {(['name', 'role', 'used', 'step'] as const).map((column) => (
+                      <th key={column} scope="col" className="quiet px-4 py-2 text-sm font-normal">
+                        {t(`accounts.${column}`)}
+                      </th>
+                    ))}
+                    <td />
+                  </tr>
+                </thead>
+                <tbody>
+                  {accounts.data.map((each) => (
+                    <AccountRow
+                      key={each.id}
+                      account={each}
+                      isMine={each.email === session?.email}
+                      mine={session?.name ?? ''}
+                      mayWork={mayWork}
+                      busy={act.isPending}
+                      onDeed={(deed) => act.mutate({ id: each.id, deed })}
+                    />
                   ))}
-                  <td />
-                </tr>
-              </thead>
-              <tbody>
-                {accounts.data.map((each) => (
-                  <AccountRow
-                    key={each.id}
-                    account={each}
-                    isMine={each.email === session?.email}
-                    mine={session?.name ?? ''}
-                    mayWork={mayWork}
-                    busy={act.isPending}
-                    onDeed={(deed) => act.mutate({ id: each.id, deed })}
-                  />
-                ))}
-              </tbody>
-            </table>
+                </tbody>
+              </table>
+            </Scrolls>
           </div>
         )}
         {mayWork && <MakeAccount onMade={now} />}

@@ -69,15 +69,15 @@ export function DaySheetScreen() {
             <h1 className="text-2xl" tabIndex={-1} {...FROM_HERE}>
               {dateText(today, 'weekday')}
             </h1>
-            <p className="min-w-60 flex-1">
+            <p className="min-w-[min(15rem,100%)] flex-1">
               {t('sheet.count', { claims: all })}
               <strong>{t('sheet.soon', { count: count('RUNNING_OUT') })}</strong>
               {t('sheet.cameBack', { count: count('CAME_BACK') })}
             </p>
-            <label className="flex items-center gap-2">
+            <label className="flex min-w-0 items-center gap-2">
               <span className="quiet">{t('sheet.programme')}</span>
               <select
-                className="field !min-h-8 w-auto"
+                className="field !min-h-8 w-auto min-w-0"
                 value={filter.programme}
                 onChange={(event) => filter.choose({ programme: event.target.value })}
               >
@@ -90,10 +90,10 @@ export function DaySheetScreen() {
               </select>
             </label>
             {!filter.mine && (
-              <label className="flex items-center gap-2">
+              <label className="flex min-w-0 items-center gap-2">
                 <span className="quiet">{t('sheet.only')}</span>
                 <select
-                  className="field !min-h-8 w-auto"
+                  className="field !min-h-8 w-auto min-w-0"
                   value={filter.only}
                   onChange={(event) => filter.choose({ only: event.target.value })}
                 >

@@ -32,7 +32,7 @@ export function DecideScreen() {
   const title = t('decide.title', { number });
   return (
     <Page title={title} wide>
-      <div className="dense grid min-h-[calc(100vh-2.8125rem)] lg:grid-cols-[26.25rem_1fr]">
+      <div className="dense grid min-h-[calc(100vh-2.8125rem)] grid-cols-1 lg:grid-cols-[26.25rem_minmax(0,1fr)]">
         <form
           className="space-y-4 border-e border-base-300 bg-base-100 p-5"
           onSubmit={(event) => {

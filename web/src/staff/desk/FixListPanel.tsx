@@ -108,7 +108,7 @@ export function FixListPanel(props: Props) {
             ))}
           </div>
           {!isAbout(problem, 'dueOn') && <Problem of={problem} />}
-          <div className="mt-3 flex gap-5">
+          <div className="mt-3 flex flex-wrap gap-5">
             <Press
               type="button"
               id="send-list"

@@ -20,7 +20,7 @@ export function HandOver({ to, busy, onDo, onClose }: Props) {
         {t('desk.handOverTo', { name: to.name })}
       </h2>
       <p className="mt-1">{t('desk.handOverWords', { name: to.name })}</p>
-      <div className="mt-3 flex gap-5">
+      <div className="mt-3 flex flex-wrap gap-5">
         <Press className="btn btn-primary h-auto min-h-9 " busy={busy} onClick={() => onDo(to.id)}>
           {t('desk.handOverDo')}
         </Press>

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../../api/client';
+import { Scrolls } from '../../components/Scrolls';
 import { amountText, dateText } from '../../i18n';
 import { TimeLine } from './TimeLine';
 
@@ -96,38 +97,40 @@ function SourceOf({
       {(source.slips.length > 0 || source.months.length > 0) && (
         <details className="mt-2">
           <summary className="cursor-pointer">{t('income.table')}</summary>
-          <table className="mt-1 w-full">
-            <tbody>
-              {source.slips.map((slip) => (
-                <tr key={slip.periodStart + slip.paper} className="row-line">
-                  <td className="py-1">
-                    <button
-                      type="button"
-                      className="cursor-pointer font-semibold text-primary"
-                      onClick={() => onPaper(slip.paper, slip.page)}
-                    >
-                      {t('income.slip', {
-                        from: dateText(slip.periodStart, 'weekday'),
-                        to: dateText(slip.periodEnd, 'weekday'),
-                      })}
-                    </button>
-                    {slip.stale && <span className="quiet"> {t('income.tooOld')}</span>}
-                  </td>
-                  <td className="text-end">{amountText(slip.gross)}</td>
-                  <td className="quiet text-end">
-                    {slip.ytdGross ? t('income.ytd', { amount: amountText(slip.ytdGross) }) : ''}
-                  </td>
-                </tr>
-              ))}
-              {source.months.map((month) => (
-                <tr key={month.month} className="row-line">
-                  <td className="py-1">{t('income.month', { month: month.month })}</td>
-                  <td className="text-end">{amountText(month.gross)}</td>
-                  <td />
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Scrolls label={t('desk.tab.income')}>
+            <table className="mt-1 w-full">
+              <tbody>
+                {source.slips.map((slip) => (
+                  <tr key={slip.periodStart + slip.paper} className="row-line">
+                    <td className="py-1">
+                      <button
+                        type="button"
+                        className="cursor-pointer font-semibold text-primary"
+                        onClick={() => onPaper(slip.paper, slip.page)}
+                      >
+                        {t('income.slip', {
+                          from: dateText(slip.periodStart, 'weekday'),
+                          to: dateText(slip.periodEnd, 'weekday'),
+                        })}
+                      </button>
+                      {slip.stale && <span className="quiet"> {t('income.tooOld')}</span>}
+                    </td>
+                    <td className="text-end">{amountText(slip.gross)}</td>
+                    <td className="quiet text-end">
+                      {slip.ytdGross ? t('income.ytd', { amount: amountText(slip.ytdGross) }) : ''}
+                    </td>
+                  </tr>
+                ))}
+                {source.months.map((month) => (
+                  <tr key={month.month} className="row-line">
+                    <td className="py-1">{t('income.month', { month: month.month })}</td>
+                    <td className="text-end">{amountText(month.gross)}</td>
+                    <td />
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Scrolls>
         </details>
       )}
     </article>

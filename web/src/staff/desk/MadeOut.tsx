@@ -39,7 +39,7 @@ export function MadeOut({ claim, made, mayWrite }: Props) {
         </p>
       )}
       {stands && !doing && (
-        <div className="flex gap-5">
+        <div className="flex flex-wrap gap-5">
           {mayWrite && (
             <button
               type="button"

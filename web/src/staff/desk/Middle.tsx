@@ -162,7 +162,7 @@ function History({ desk }: { desk: Schemas['Desk'] }) {
       {desk.past.history.map((line, i) => (
         <li key={`${line.when}${i}`} className="flex gap-3 py-0.5">
           <span className="quiet w-24 shrink-0">{line.when}</span>
-          <span>
+          <span className="min-w-0">
             <strong>{line.who}</strong> {line.sentence}
           </span>
         </li>

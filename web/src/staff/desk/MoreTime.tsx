@@ -19,7 +19,7 @@ export function MoreTime({ asked, onAnswer }: Props) {
       <div className="mt-2 max-w-xl">
         <TextField label={t('time.words')} hint={t('time.hint')} value={words} onChange={setWords} />
       </div>
-      <div className="mt-3 flex gap-5">
+      <div className="mt-3 flex flex-wrap gap-5">
         <button
           type="button"
           className="btn btn-primary h-auto min-h-9 "

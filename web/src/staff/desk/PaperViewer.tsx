@@ -60,7 +60,7 @@ export function PaperViewer({ claim, paper, first = 1, work, canWork, onClose }:
       aria-label={paper.name}
     >
       <header className="flex flex-wrap items-center gap-1 border-b border-base-300 bg-base-100 p-2">
-        <p className="min-w-32 flex-1 truncate font-bold" title={paper.name}>
+        <p className="min-w-[min(8rem,100%)] flex-1 truncate font-bold" title={paper.name}>
           {paper.name}
         </p>
         <button type="button" className={tool} disabled={page === 1} onClick={() => pageTo(page - 1)}>

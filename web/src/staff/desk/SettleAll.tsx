@@ -20,7 +20,7 @@ export function SettleAll({ busy, onSettle, onClose }: Props) {
       <h2 className="text-lg">{t('desk.settleAllTitle')}</h2>
       <p>{t('desk.settleAllIntro')}</p>
       <TextField label={t('desk.reason')} value={reason} onChange={setReason} />
-      <div className="flex gap-5">
+      <div className="flex flex-wrap gap-5">
         <Press type="submit" className="btn btn-primary h-auto min-h-9 " busy={busy}>
           {t('desk.settleDo')}
         </Press>

@@ -19,7 +19,7 @@ export function StandAside({ busy, onDo, onClose }: Props) {
         {t('desk.standAside')}
       </h2>
       <p className="mt-1 max-w-2xl">{t('desk.standAsideWords')}</p>
-      <div className="mt-3 flex gap-5">
+      <div className="mt-3 flex flex-wrap gap-5">
         <Press className="btn btn-primary h-auto min-h-9 " busy={busy} onClick={onDo}>
           {t('desk.standAsideDo')}
         </Press>

@@ -43,7 +43,7 @@ export function Strip({
   const listOut = newest?.state === 'SENT';
   return (
     <div className="dense flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-base-300 bg-base-100 px-4 py-2.5">
-      <div className="min-w-72 flex-1">
+      <div className="min-w-[min(18rem,100%)] flex-1">
         <div className="flex flex-wrap items-baseline gap-x-3">
           <h1 className="text-xl" tabIndex={-1} {...FROM_HERE}>
             {desk.strip.household}

@@ -37,7 +37,7 @@ export function WithReason({ title, words, label, hint, doIt, busy, error, onDo,
       <p>{words}</p>
       {!missing && <Problem of={error} />}
       <TextField label={label} hint={hint} value={reason} onChange={setReason} error={missing} />
-      <div className="flex gap-5">
+      <div className="flex flex-wrap gap-5">
         <Press type="submit" className="btn btn-sm btn-primary" busy={busy}>
           {doIt}
         </Press>

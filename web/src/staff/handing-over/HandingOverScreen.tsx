@@ -32,7 +32,7 @@ export function HandingOverScreen() {
   };
   return (
     <Page title={t('handover.title')} wide>
-      <div className="mx-auto grid max-w-[80rem] gap-x-8 gap-y-6 px-5 py-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
+      <div className="mx-auto grid max-w-[80rem] grid-cols-1 gap-x-8 gap-y-6 px-5 py-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
         <div>
           <h1 className="text-3xl">{t('handover.title')}</h1>
           <form className="sheet mt-4 space-y-3 p-4" onSubmit={find}>

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Scrolls } from '../../components/Scrolls';
 import { dateText } from '../../i18n';
 
 type Kind = 'post' | 'returned' | 'waiting';
@@ -32,29 +33,31 @@ export function Table({ kind, pieces }: Props) {
       ? t('handover.keptUntil', { from: dateText(each.on), until: dateText(each.destroyOn) })
       : each.address || t('handover.noneKnown');
   return (
-    <table className="sheet dense mt-2 w-full">
-      <thead>
-        <tr className="row-line text-start text-[0.8125rem]">
-          <th className="w-[24%] px-3 py-2 font-normal">{t('handover.holder')}</th>
-          <th className="w-[24%] font-normal">{t('handover.numberShort')}</th>
-          {kind !== 'waiting' && <th className="w-[16%] font-normal">{t('handover.way')}</th>}
-          <th className="font-normal">{t(kind === 'waiting' ? 'handover.kept' : 'handover.address')}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {pieces.map((each) => (
-          <tr key={each.document} className="row-line">
-            <td className="px-3 py-2">{each.name}</td>
-            <td>
-              <Link to={`/handing-over/${each.number}`} className="tabular-nums">
-                {each.number}
-              </Link>
-            </td>
-            {kind !== 'waiting' && <td>{each.way}</td>}
-            <td className="py-2 pe-3">{day(each)}</td>
+    <Scrolls label={t(`handover.${kind}`)}>
+      <table className="sheet dense mt-2 w-full">
+        <thead>
+          <tr className="row-line text-start text-[0.8125rem]">
+            <th className="w-[24%] px-3 py-2 font-normal">{t('handover.holder')}</th>
+            <th className="w-[24%] font-normal">{t('handover.numberShort')}</th>
+            {kind !== 'waiting' && <th className="w-[16%] font-normal">{t('handover.way')}</th>}
+            <th className="font-normal">{t(kind === 'waiting' ? 'handover.kept' : 'handover.address')}</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {pieces.map((each) => (
+            <tr key={each.document} className="row-line">
+              <td className="px-3 py-2">{each.name}</td>
+              <td>
+                <Link to={`/handing-over/${each.number}`} className="tabular-nums">
+                  {each.number}
+                </Link>
+              </td>
+              {kind !== 'waiting' && <td>{each.way}</td>}
+              <td className="py-2 pe-3">{day(each)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scrolls>
   );
 }

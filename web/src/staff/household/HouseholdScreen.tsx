@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import { Scrolls } from '../../components/Scrolls';
 import { SideBySide } from '../../components/SideBySide';
 import { dateText } from '../../i18n';
 import { ContactForm } from './ContactForm';
@@ -71,21 +72,23 @@ export function HouseholdScreen() {
         <h2 id="their-claims" className="text-xl">
           {t('household.claims')}
         </h2>
-        <table className="sheet dense mt-2 w-full">
-          <tbody>
-            {data.claims.map((each) => (
-              <tr key={each.id} className="row-line">
-                <td className="whitespace-nowrap px-3 py-2">
-                  <Link to={`/claims/${each.id}`}>{each.number}</Link>
-                </td>
-                <td>{each.programme}</td>
-                <td className="whitespace-nowrap pe-3">{dateText(each.receivedOn, 'weekday')}</td>
-                <td className="whitespace-nowrap pe-3">{t(`state.${each.state as 'RECEIVED'}`)}</td>
-                <td className="pe-3">{each.nextStep}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Scrolls label={t('household.claims')}>
+          <table className="sheet dense mt-2 w-full">
+            <tbody>
+              {data.claims.map((each) => (
+                <tr key={each.id} className="row-line">
+                  <td className="whitespace-nowrap px-3 py-2">
+                    <Link to={`/claims/${each.id}`}>{each.number}</Link>
+                  </td>
+                  <td>{each.programme}</td>
+                  <td className="whitespace-nowrap pe-3">{dateText(each.receivedOn, 'weekday')}</td>
+                  <td className="whitespace-nowrap pe-3">{t(`state.${each.state as 'RECEIVED'}`)}</td>
+                  <td className="pe-3">{each.nextStep}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Scrolls>
       </section>
       <section className="mt-8" aria-labelledby="holding">
         <h2 id="holding" className="text-xl">
@@ -125,7 +128,7 @@ function Matches({
             key={each.member + each.known}
             className={`sheet dense flex flex-wrap items-center gap-4 border-s-4 p-3 ${each.state === 'PROPOSED' ? 'border-s-warning' : each.state === 'CONFIRMED' ? 'border-s-success' : 'border-s-base-300'}`}
           >
-            <div className="min-w-64 flex-1">
+            <div className="min-w-[min(16rem,100%)] flex-1">
               <SideBySide
                 heads={[t('household.thisClaim'), t('household.known', { claims: each.claims.join(', ') })]}
                 lines={[

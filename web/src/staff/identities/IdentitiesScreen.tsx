@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../../api/client';
 import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
+import { Scrolls } from '../../components/Scrolls';
 import { momentText } from '../../i18n';
 
 /** Answers about identities that came in, the oldest first: those that are enough by the check apart from the others. */
@@ -44,32 +45,34 @@ function Group({ title, lines }: { title: string; lines: Schemas['IdentityInLine
       <h2 className="text-xl">
         {title} <span className="quiet font-sans text-base font-normal">· {lines.length}</span>
       </h2>
-      <table className="sheet dense mt-2 w-full">
-        <thead>
-          <tr className="row-line text-start text-[0.8125rem]">
-            <th className="w-[24%] px-3 py-2 font-normal">{t('identities.name')}</th>
-            <th className="w-[13%] font-normal">{t('identities.number')}</th>
-            <th className="w-[25%] font-normal">{t('identities.programme')}</th>
-            <th className="w-[18%] font-normal">{t('identities.since')}</th>
-            <th className="font-normal">{t('identities.owner')}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map((each) => (
-            <tr key={each.claim} className="row-line">
-              <td className="px-3 py-2">
-                <Link to={`/claims/${each.claim}/identity`}>{each.name}</Link>
-              </td>
-              <td className="tabular-nums">{each.number}</td>
-              <td>{each.programme}</td>
-              <td>{momentText(each.since)}</td>
-              <td className="quiet">
-                {each.mine ? t('identities.mine') : each.owner || t('identities.nobody')}
-              </td>
+      <Scrolls label={t('nav.identities')}>
+        <table className="sheet dense mt-2 w-full">
+          <thead>
+            <tr className="row-line text-start text-[0.8125rem]">
+              <th className="w-[24%] px-3 py-2 font-normal">{t('identities.name')}</th>
+              <th className="w-[13%] font-normal">{t('identities.number')}</th>
+              <th className="w-[25%] font-normal">{t('identities.programme')}</th>
+              <th className="w-[18%] font-normal">{t('identities.since')}</th>
+              <th className="font-normal">{t('identities.owner')}</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {lines.map((each) => (
+              <tr key={each.claim} className="row-line">
+                <td className="px-3 py-2">
+                  <Link to={`/claims/${each.claim}/identity`}>{each.name}</Link>
+                </td>
+                <td className="tabular-nums">{each.number}</td>
+                <td>{each.programme}</td>
+                <td>{momentText(each.since)}</td>
+                <td className="quiet">
+                  {each.mine ? t('identities.mine') : each.owner || t('identities.nobody')}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Scrolls>
     </section>
   );
 }

@@ -29,7 +29,7 @@ export function Pictures({ claim, grid, column, marked, onCompared }: Props) {
   const places = (paper: string) =>
     readings.data?.[paper]?.shown.filter((each) => each.page === 1 && each.place.width > 0) ?? [];
   return (
-    <div className="mt-3 grid items-start gap-4 lg:grid-cols-2">
+    <div className="mt-3 grid grid-cols-1 items-start gap-4 lg:grid-cols-2">
       {shown.flatMap((each) =>
         [each?.paper, each?.back].map(
           (paper) =>

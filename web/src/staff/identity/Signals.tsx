@@ -29,7 +29,7 @@ export function Signals({ claim, canWork }: { claim: string; canWork: boolean })
       {view.data && signals.length === 0 && <p className="quiet">{t('signals.none')}</p>}
       <ul className="mt-1 divide-y divide-base-300">
         {signals.map((each) => (
-          <li key={each.id} className="grid gap-x-4 py-2 lg:grid-cols-[14rem_1fr_auto]">
+          <li key={each.id} className="grid grid-cols-1 gap-x-4 py-2 lg:grid-cols-[14rem_1fr_auto]">
             <p className={each.dismissed ? 'quiet' : 'font-semibold'}>{each.label}</p>
             <div>
               <p>{each.facts}</p>

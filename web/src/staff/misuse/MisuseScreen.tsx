@@ -104,7 +104,7 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
       {open && supervisor && (
         <div className="mt-3 max-w-2xl space-y-2">
           <TextField label={t('misuse.words')} value={words} onChange={setWords} />
-          <div className="flex gap-5">
+          <div className="flex flex-wrap gap-5">
             <Press
               type="button"
               className="btn btn-primary h-auto min-h-9 "

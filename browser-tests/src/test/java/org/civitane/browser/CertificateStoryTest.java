@@ -109,9 +109,14 @@ public class CertificateStoryTest {
     void twoLookAtAPossibleMatchAndNeitherIsLedByTheOther() {
         Page first = civitane.signedIn("asa.mikkel@halvern.example");
         openRegisters(first);
-        Locator beside = first.getByRole(AriaRole.TABLE).filter(new Locator.FilterOptions().setHasText("Whom the register holds"));
-        assertThat(beside.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName("Born at"))).containsText("Norrhaven");
-        assertThat(beside.getByText("= agrees").or(beside.getByText("≠ differs")).first()).isVisible();
+        Locator beside = first.getByRole(AriaRole.TABLE)
+                .filter(new Locator.FilterOptions().setHasText("Whom the register holds"));
+        assertThat(beside.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName("Born at")))
+                .containsText("Norrhaven");
+        assertThat(beside.getByText("= agrees")
+                        .or(beside.getByText("≠ differs"))
+                        .first())
+                .isVisible();
         Civitane.picture(first, "second-look");
         say(first);
         assertThat(first.getByText("Someone else has to look as well.")).isVisible();

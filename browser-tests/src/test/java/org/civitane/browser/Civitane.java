@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -83,11 +84,28 @@ final class Civitane {
         this.address = address;
         this.playwright = Playwright.create();
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-        this.browser = playwright
+        this.browser = launch(CHROMIUM_FLAGS);
+    }
+
+    private Browser launch(List<String> flags) {
+        return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(CHROMIUM_FLAGS));
+                        .setArgs(flags));
+    }
+
+    /** The same person in another browser on a phone, whose text is twice as large; whoever asks for it closes it. */
+    Page withLargeText(Page signedIn) {
+        List<String> flags = new ArrayList<>(CHROMIUM_FLAGS);
+        flags.add("--blink-settings=defaultFontSize=32,defaultFixedFontSize=26");
+        BrowserContext context = launch(flags)
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setBaseURL(address)
+                        .setLocale("en-GB"));
+        context.addCookies(signedIn.context().cookies());
+        return context.newPage();
     }
 
     /** The one server and browser that all stories share; they end with this process, the pages with their story. */

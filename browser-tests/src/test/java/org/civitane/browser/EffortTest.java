@@ -24,6 +24,7 @@ public class EffortTest {
     private static final int PAPER_CAME = 48;
     /** All papers of the demo are read one after the other. */
     private static final double READ = 240_000;
+
     private static final int TWO_DIFFER = 3;
     private static final int MATERIAL_TOO = 33;
 
