@@ -3,12 +3,18 @@ import { createRoot, hydrateRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import './i18n';
 import './styles.css';
+import { ProblemError } from './api/client';
 import { Root } from './app/Root';
 import { putOnTheme } from './components/theme';
 
 putOnTheme();
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5_000 } } });
+/** What the server has refused is refused the second time too; what did not reach it may. */
+function onceMore(failures: number, error: Error): boolean {
+  return failures < 1 && !(error instanceof ProblemError && error.status >= 400 && error.status < 500);
+}
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: onceMore, staleTime: 5_000 } } });
 const root = document.getElementById('root');
 const told = document.getElementById('told')?.textContent;
 if (root) {

@@ -122,9 +122,9 @@ function Who() {
       {session.role !== 'CARRYING' && (
         <Link
           to="/account"
-          aria-label={`${t('own.title')}: ${session.name}`}
           className="hidden min-h-11 items-center !font-normal !text-base-content sm:inline-flex"
         >
+          <span className="sr-only">{t('own.title')}: </span>
           {session.name}
           {role && <span className="quiet ms-1"> · {role}</span>}
         </Link>

@@ -9,6 +9,8 @@ export const enPlan = {
     earlier: 'Earlier months',
     later: 'Later months',
     hours: '{{hours}} h',
+    awayFor: 'away, {{hours}} hours',
+    free: 'no working day',
     holiday: 'public holiday',
     holidayMark: 'underlined: a public holiday',
     week: 'Week from',

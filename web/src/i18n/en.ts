@@ -15,6 +15,7 @@ import { enPlan } from './en-plan';
 export const en = {
   agency: 'Halvern Household Services',
   loading: 'One moment …',
+  notShown: 'This cannot be shown',
   signIn: 'Sign in',
   signOut: 'Sign out',
   signUp: 'Make an account',

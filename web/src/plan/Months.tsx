@@ -1,4 +1,5 @@
 import { getLocalTimeZone, parseDate, today } from '@internationalized/date';
+import { useEffect, useRef } from 'react';
 import {
   Button,
   CalendarCell,
@@ -124,8 +125,16 @@ function Inside({ months, plan, holidays, free }: Look) {
                   {({ formattedDate }) => {
                     const day = days.get(date.toString());
                     const holiday = holidays.includes(date.toString());
+                    const isFree = free.includes(weekdayOf(date.toDate('UTC')));
+                    const words = [
+                      day?.kind === 'AWAY' && t('plan.awayFor', { hours: day.hours }),
+                      holiday && t('plan.holiday'),
+                      isFree && day?.kind !== 'AWAY' && t('plan.free'),
+                      day?.doubt,
+                    ];
                     return (
                       <>
+                        <Described as={words.filter(Boolean).join(', ')} />
                         <span className={holiday ? 'underline decoration-2 underline-offset-2' : ''}>
                           {formattedDate}
                         </span>
@@ -135,10 +144,8 @@ function Inside({ months, plan, holidays, free }: Look) {
                         {day?.doubt && (
                           <span className="absolute end-0.5 top-0 text-xs" title={day.doubt}>
                             <span aria-hidden="true">◆</span>
-                            <span className="sr-only">{day.doubt}</span>
                           </span>
                         )}
-                        {holiday && <span className="sr-only">{t('plan.holiday')}</span>}
                       </>
                     );
                   }}
@@ -150,6 +157,15 @@ function Inside({ months, plan, holidays, free }: Look) {
       </div>
     </>
   );
+}
+
+/** The calendar names each day by its date and no more: what else is seen of it is told as its description. */
+function Described({ as: words }: { as: string }) {
+  const place = useRef<HTMLSpanElement>(null);
+  useEffect(() => {
+    place.current?.closest('[role=button]')?.setAttribute('aria-description', words);
+  }, [words]);
+  return <span ref={place} hidden />;
 }
 
 /** How a painted day looks: as the rules say of it, or until they have answered that it is painted. */

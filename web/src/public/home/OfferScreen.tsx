@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { useProgramme } from '../../api/programme';
 import { Page } from '../../components/Page';
-import { Problem } from '../../components/Problem';
+import { Pending } from '../../components/Pending';
 import { Check } from './Check';
 
 /** Before anything: what will be asked, what to have at hand, and whether this might be for you. */
@@ -11,12 +11,7 @@ export function OfferScreen() {
   const { programme = '' } = useParams();
   const form = useProgramme(programme);
   if (!form.data) {
-    return (
-      <Page title={t('loading')}>
-        {t('loading')}
-        <Problem of={form.error} />
-      </Page>
-    );
+    return <Pending error={form.error} />;
   }
   const { offer, screening } = form.data;
   return (

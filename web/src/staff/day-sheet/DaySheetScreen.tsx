@@ -7,6 +7,7 @@ import { HoursBeyond } from '../../claim/HoursBeyond';
 import { useSheet, useSheetFilter } from '../../claim/useSheet';
 import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
+import { Pending } from '../../components/Pending';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
 import { SecondLooks } from './SecondLooks';
@@ -52,11 +53,7 @@ export function DaySheetScreen() {
     return true;
   });
   if (!sheet.data) {
-    return (
-      <Page title={t('nav.daySheet')}>
-        <Problem of={sheet.error} />
-      </Page>
-    );
+    return <Pending error={sheet.error} />;
   }
   const { stacks, today, week, waiting } = sheet.data;
   const count = (pile: string) => stacks.find((stack) => stack.pile === pile)?.count ?? 0;

@@ -6,6 +6,7 @@ import { LongTextField } from '../../components/Field';
 import { useKept } from '../../components/kept';
 import { LetterText } from '../../components/LetterText';
 import { Page } from '../../components/Page';
+import { Pending } from '../../components/Pending';
 import { isAbout, Problem } from '../../components/Problem';
 import { openLetter, useLetter } from './useLetter';
 
@@ -20,11 +21,7 @@ export function DecideScreen() {
   const [despite, setDespite] = useState('');
   const letter = useLetter(claim, shown);
   if (!desk.data) {
-    return (
-      <Page title={t('loading')}>
-        <Problem of={desk.error} />
-      </Page>
-    );
+    return <Pending error={desk.error} />;
   }
   const { outcome, unasked, may } = desk.data;
   const { number, household } = desk.data.strip;

@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
-import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useDesk } from '../../claim/useDesk';
 import { useNextClaim } from '../../claim/useSheet';
 import { Page } from '../../components/Page';
+import { Pending } from '../../components/Pending';
 import { Problem } from '../../components/Problem';
 import { Evidence } from './Evidence';
 import { InTheWay } from './InTheWay';
@@ -57,7 +57,6 @@ export function DeskScreen() {
 
 /** What is open on one desk never stays open on the next. */
 function DeskOf({ claim }: { claim: string }) {
-  const { t } = useTranslation();
   const go = useNavigate();
   const work = useDesk(claim);
   const papers = usePapers(claim);
@@ -143,11 +142,7 @@ function DeskOf({ claim }: { claim: string }) {
     colleagues,
   );
   if (!desk) {
-    return (
-      <Page title={t('loading')}>
-        <Problem of={work.desk.error} />
-      </Page>
-    );
+    return <Pending error={work.desk.error} />;
   }
   const leadTo = (isMeant: (path: string) => boolean) => {
     const fact = desk.facts.flatMap((group) => group.facts).find((each) => isMeant(each.path));

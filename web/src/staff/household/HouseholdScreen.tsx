@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { Page } from '../../components/Page';
+import { Pending } from '../../components/Pending';
 import { Problem } from '../../components/Problem';
 import { Scrolls } from '../../components/Scrolls';
 import { SideBySide } from '../../components/SideBySide';
@@ -36,11 +37,7 @@ export function HouseholdScreen() {
   });
   const data = household.data;
   if (!data) {
-    return (
-      <Page title={t('loading')}>
-        <Problem of={household.error} />
-      </Page>
-    );
+    return <Pending error={household.error} />;
   }
   return (
     <Page title={t('household.title', { name: data.name })}>
