@@ -4,6 +4,7 @@ import { type Answers, type Income, isGrownUp, nameOf, newId, type Person } from
 import { FactField } from './FactField';
 import { useFault } from './Faults';
 import { type Asked, isAsked } from './shapes';
+import { useAdded } from './useAdded';
 
 type Props = { asked: Asked; answers: Answers; onChange: (answers: Answers) => void };
 
@@ -49,16 +50,17 @@ export function IncomesOf({ asked, person, all, none, onChange }: OfProps) {
   const fault = useFault(`incomes-of/${person.id}`);
   const name = person.givenName || nameOf(person);
   const lines = all.filter((line) => line.member === person.id);
+  const { lines: list, added } = useAdded<HTMLElement>();
   const change = (changed: Income) =>
     onChange(
       lines.map((line) => (line.id === changed.id ? changed : line)),
       false,
     );
   return (
-    <section className="sheet" aria-label={t('apply.receives', { name })}>
+    <section ref={list} className="sheet" aria-label={t('apply.receives', { name })}>
       <h2 className="p-5 pb-3 text-lg">{t('apply.receives', { name })}</h2>
-      {lines.map((line) => (
-        <div key={line.id} className="space-y-3 border-t border-base-300 p-5">
+      {lines.map((line, i) => (
+        <div key={line.id} data-line="" className="space-y-3 border-t border-base-300 p-5">
           <LineFields
             asked={asked}
             line={line}
@@ -68,6 +70,7 @@ export function IncomesOf({ asked, person, all, none, onChange }: OfProps) {
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-error"
+            aria-label={t('apply.removeLine', { what: t('apply.receives', { name }), number: i + 1 })}
             onClick={() =>
               onChange(
                 lines.filter((each) => each.id !== line.id),
@@ -85,7 +88,10 @@ export function IncomesOf({ asked, person, all, none, onChange }: OfProps) {
           id={`fact-incomes-of/${person.id}`}
           type="button"
           className="btn btn-outline btn-primary h-auto min-h-11"
-          onClick={() => onChange([...lines, { id: newId('i', all), member: person.id }], false)}
+          onClick={() => {
+            onChange([...lines, { id: newId('i', all), member: person.id }], false);
+            added();
+          }}
         >
           {t('apply.addAmount')}
         </button>

@@ -4,6 +4,7 @@ import type { Answers, Person } from './answers';
 import { useFault } from './Faults';
 import { LineFields } from './Incomes';
 import type { Asked, Given } from './shapes';
+import { useAdded } from './useAdded';
 
 type ListWidget = 'RESOURCES' | 'EXPENSES';
 
@@ -44,11 +45,12 @@ export function Lines({ asked, people, lines, onChange }: Props) {
   const fault = useFault(asked.path);
   const given = lines ?? [];
   const list = asked.widget as ListWidget;
+  const { lines: place, added } = useAdded<HTMLElement>();
   return (
-    <section className="sheet mb-4" aria-label={t(`lines.${list}.title`)}>
+    <section ref={place} className="sheet mb-4" aria-label={t(`lines.${list}.title`)}>
       <h2 className="p-5 pb-3 text-lg">{t(`lines.${list}.title`)}</h2>
       {given.map((line, i) => (
-        <div key={i} className="space-y-3 border-t border-base-300 p-5">
+        <div key={i} data-line="" className="space-y-3 border-t border-base-300 p-5">
           <LineFields
             asked={asked}
             line={line}
@@ -59,6 +61,7 @@ export function Lines({ asked, people, lines, onChange }: Props) {
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-error"
+            aria-label={t('apply.removeLine', { what: t(`lines.${list}.title`), number: i + 1 })}
             onClick={() => {
               const left = given.filter((_, at) => at !== i);
               onChange(left.length > 0 ? left : undefined);
@@ -74,7 +77,10 @@ export function Lines({ asked, people, lines, onChange }: Props) {
           id={`fact-${asked.path}`}
           type="button"
           className="btn btn-outline btn-primary h-auto min-h-11"
-          onClick={() => onChange([...given, {}])}
+          onClick={() => {
+            onChange([...given, {}]);
+            added();
+          }}
         >
           {t(`lines.${list}.add`)}
         </button>

@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { TextField } from '../components/Field';
 import { FactField, type People } from './FactField';
 import type { Asked, Given } from './shapes';
+import { useAdded } from './useAdded';
 
 /** Any number of lines, each with the same questions. */
 export function RowsField({
@@ -20,12 +21,17 @@ export function RowsField({
   const { t } = useTranslation();
   const rows = Array.isArray(value) ? (value as Given[]) : [];
   const change = (now: Given[]) => onChange(now.length > 0 ? now : undefined);
+  const { lines, added } = useAdded<HTMLFieldSetElement>();
   return (
-    <fieldset>
+    <fieldset ref={lines}>
       <legend className="mb-1 font-semibold">{asked.label}</legend>
       {asked.hint && <p className="quiet text-sm">{asked.hint}</p>}
       {rows.map((row, i) => (
-        <div key={i} className="flex flex-col gap-4 border-b border-base-300 py-3 sm:flex-row sm:items-end">
+        <div
+          key={i}
+          data-line=""
+          className="flex flex-col gap-4 border-b border-base-300 py-3 sm:flex-row sm:items-end"
+        >
           {asked.parts.map((part) => (
             <FactField
               key={part.path}
@@ -39,6 +45,7 @@ export function RowsField({
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-error"
+            aria-label={t('apply.removeLine', { what: asked.label, number: i + 1 })}
             onClick={() => change(rows.filter((_, at) => at !== i))}
           >
             {t('apply.remove')}
@@ -48,7 +55,10 @@ export function RowsField({
       <button
         type="button"
         className="btn btn-outline btn-primary mt-3 h-auto min-h-11"
-        onClick={() => change([...rows, {}])}
+        onClick={() => {
+          change([...rows, {}]);
+          added();
+        }}
       >
         {t('facts.addLine')}
       </button>

@@ -90,6 +90,7 @@ export const enApply = {
     you: 'You',
     addPerson: 'Add a person',
     remove: 'Remove',
+    removeLine: 'Remove: {{what}}, {{number}}',
     addAmount: 'Add an amount',
     nothingElse: '{{name}} receives nothing',
     receives: 'What does {{name}} receive?',

@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { type Answers, nameOf, newId, type Person } from '../../facts/answers';
 import { FactField } from '../../facts/FactField';
 import { type Asked, isAsked } from '../../facts/shapes';
+import { useAdded } from '../../facts/useAdded';
 
 /** What a browser knows about whoever applies, by the fields of a person. */
 const OWN: { [field: string]: string } = {
@@ -16,6 +17,7 @@ type Props = { question: Asked; answers: Answers; onChange: (answers: Answers) =
 export function People({ question, answers, onChange }: Props) {
   const { t } = useTranslation();
   const members = answers.members ?? [];
+  const { lines, added } = useAdded<HTMLDivElement>();
   const remove = (id: string) =>
     onChange({
       ...answers,
@@ -24,9 +26,9 @@ export function People({ question, answers, onChange }: Props) {
       noIncomeDeclared: answers.noIncomeDeclared?.filter((member) => member !== id),
     });
   return (
-    <div className="space-y-4">
+    <div ref={lines} className="space-y-4">
       {members.map((person, i) => (
-        <fieldset key={person.id} className="sheet p-5">
+        <fieldset key={person.id} data-line="" className="sheet p-5">
           <legend className="told float-start mb-3 w-full text-lg">
             {person.relationship === 'SELF'
               ? t('apply.you')
@@ -39,6 +41,7 @@ export function People({ question, answers, onChange }: Props) {
             <button
               type="button"
               className="mt-3 min-h-11 cursor-pointer font-semibold text-error"
+              aria-label={`${t('apply.remove')}: ${nameOf(person) || t('apply.person', { number: i + 1 })}`}
               onClick={() => remove(person.id)}
             >
               {t('apply.remove')}
@@ -49,12 +52,13 @@ export function People({ question, answers, onChange }: Props) {
       <button
         type="button"
         className="btn btn-outline btn-primary h-auto min-h-11"
-        onClick={() =>
+        onClick={() => {
           onChange({
             ...answers,
             members: [...members, { id: newId('m', members), familyName: members[0]?.familyName ?? '' }],
-          })
-        }
+          });
+          added();
+        }}
       >
         {t('apply.addPerson')}
       </button>
