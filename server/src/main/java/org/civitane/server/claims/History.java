@@ -68,10 +68,10 @@ public class History {
                         select e.id, e.at, e.actor::text, e.kind, (e.details->'sentence')::text,
                                c.id, c.number, c.household_name, c.programme
                         from claim_event e join claim c on c.id = e.claim_id
-                        where e.kind in (:kinds) and e.id < :before
+                        where e.kind in (:these) and e.id < :before
                           and (:by = '' or e.actor in (:plain::jsonb, :supervisor::jsonb))
                         order by e.id desc limit :most""")
-                .param("kinds", kinds)
+                .param("these", kinds)
                 .param("before", before)
                 .param("by", by)
                 .param("plain", PhraseColumn.write(Actor.called(by).name()))
