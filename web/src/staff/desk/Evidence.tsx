@@ -40,7 +40,7 @@ export function Evidence({ work, canWork, open, onOpen, onAsk }: Props) {
   const [reason, setReason] = useState('');
   if (items.length === 0) return null;
   return (
-    <section className="p-3 pt-0" aria-labelledby="evidence">
+    <section className="first:pt-3 p-3 pt-0" aria-labelledby="evidence">
       <h2 id="evidence" tabIndex={-1} className="!font-sans text-sm">
         {t('desk.evidence')}
       </h2>

@@ -46,16 +46,18 @@ export function LooksInto({ misuse, may, onChanged }: Props) {
         .
       </p>
       {may && (
-        <form className="mt-2 flex flex-wrap items-end gap-4" onSubmit={submit}>
-          <DayField
-            label={t('misuse.by')}
-            error={isAbout(lookInto.error, 'by') ? (lookInto.error?.message ?? null) : null}
-            value={by}
-            onChange={setBy}
-          />
+        <form className="mt-2 flex flex-wrap items-start gap-x-4" onSubmit={submit}>
+          <div className="w-64 max-w-full">
+            <DayField
+              label={t('misuse.by')}
+              error={isAbout(lookInto.error, 'by') ? (lookInto.error?.message ?? null) : null}
+              value={by}
+              onChange={setBy}
+            />
+          </div>
           <Press
             type="submit"
-            className="btn btn-outline btn-primary h-auto min-h-9"
+            className="btn btn-outline btn-primary mt-7 h-auto min-h-9"
             busy={lookInto.isPending}
           >
             {t(isMine ? 'misuse.otherDay' : 'misuse.take')}

@@ -6,5 +6,5 @@ alter table misuse_case
 update misuse_case set due_on = (opened_at at time zone 'Atlantic/Azores')::date + 14;
 alter table misuse_case alter column due_on set not null;
 
-create index claim_event_out_of_the_ordinary on claim_event (id desc)
+create index claim_event_out_of_the_ordinary on claim_event (at desc, id desc)
   where kind in ('decided-despite', 'evidence-waived', 'register-without', 'overridden', 'revoked');

@@ -10,6 +10,7 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.claims.History;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.platform.JsonColumn;
 import org.civitane.server.settlements.Settlements;
@@ -26,6 +27,9 @@ public class AuditTest extends ServerTest {
 
     @Autowired
     private Settlements settlements;
+
+    @Autowired
+    private History history;
 
     private SignedIn caseworker;
     private ClaimView claim;
@@ -69,6 +73,28 @@ public class AuditTest extends ServerTest {
                     assertThat(line.path("sentence").asString()).contains("They lost the flat yesterday.");
                     assertThat(line.path("claim").path("number").asString()).isEqualTo(claim.number());
                 });
+    }
+
+    @Test
+    public void aPageGoesOnWhereTheOneBeforeEnded() {
+        for (String value : List.of("true", "false")) {
+            settlements.settle(
+                    claims.claim(claim.id()),
+                    new FactPath("homeless"),
+                    View.SAID,
+                    JsonColumn.read(value),
+                    "Said " + value,
+                    Actor.of(caseworker));
+        }
+        List<History.LineOf> first = page(0);
+        List<History.LineOf> second = page(first.getFirst().line().id());
+        assertThat(inWords(first.getFirst().line().sentence())).contains("Said false");
+        assertThat(inWords(second.getFirst().line().sentence())).contains("Said true");
+        assertThat(page(second.getFirst().line().id())).isEmpty();
+    }
+
+    private List<History.LineOf> page(long before) {
+        return history.ofKinds(List.of("overridden"), caseworker.displayName(), before, 1);
     }
 
     @Test

@@ -51,8 +51,7 @@ class AuditController {
             @RequestParam Kind kind,
             @RequestParam(defaultValue = "") @Size(max = 200) String by,
             @RequestParam @Nullable Long before) {
-        List<History.LineOf> found =
-                history.ofKinds(kind.lines, by, before == null ? Long.MAX_VALUE : before, PAGE + 1);
+        List<History.LineOf> found = history.ofKinds(kind.lines, by, before == null ? 0 : before, PAGE + 1);
         List<History.LineOf> shown = found.subList(0, Math.min(PAGE, found.size()));
         return new AuditPage(
                 shown.stream()

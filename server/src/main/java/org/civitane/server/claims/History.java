@@ -60,7 +60,7 @@ public class History {
      * Lines of some kinds over all claims, the newest first.
      *
      * @param by whose only, by their name; of everyone where it is empty
-     * @param before the line before which to begin
+     * @param before the line after which to go on, by its id; 0 to begin with the newest
      */
     @Transactional(readOnly = true)
     public List<LineOf> ofKinds(List<String> kinds, String by, long before, int most) {
@@ -68,9 +68,10 @@ public class History {
                         select e.id, e.at, e.actor::text, e.kind, (e.details->'sentence')::text,
                                c.id, c.number, c.household_name, c.programme
                         from claim_event e join claim c on c.id = e.claim_id
-                        where e.kind in (:these) and e.id < :before
+                        where e.kind in (:these)
+                          and (:before = 0 or (e.at, e.id) < (select at, id from claim_event where id = :before))
                           and (:by = '' or e.actor in (:plain::jsonb, :supervisor::jsonb))
-                        order by e.id desc limit :most""")
+                        order by e.at desc, e.id desc limit :most""")
                 .param("these", kinds)
                 .param("before", before)
                 .param("by", by)
