@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { useProgramme } from '../../api/programme';
 import { Page } from '../../components/Page';
-import { Pending } from '../../components/Pending';
+import { pending } from '../../components/pending';
 import { Check } from './Check';
 
 /** Before anything: what will be asked, what to have at hand, and whether this might be for you. */
@@ -11,7 +11,7 @@ export function OfferScreen() {
   const { programme = '' } = useParams();
   const form = useProgramme(programme);
   if (!form.data) {
-    return <Pending error={form.error} />;
+    return pending(form.error);
   }
   const { offer, screening } = form.data;
   return (

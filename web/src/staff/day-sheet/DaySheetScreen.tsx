@@ -7,8 +7,8 @@ import { HoursBeyond } from '../../claim/HoursBeyond';
 import { useSheet, useSheetFilter } from '../../claim/useSheet';
 import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
-import { Pending } from '../../components/Pending';
 import { Problem } from '../../components/Problem';
+import { pending } from '../../components/pending';
 import { dateText } from '../../i18n';
 import { SecondLooks } from './SecondLooks';
 import { Stack } from './Stack';
@@ -53,7 +53,7 @@ export function DaySheetScreen() {
     return true;
   });
   if (!sheet.data) {
-    return <Pending error={sheet.error} />;
+    return pending(sheet.error);
   }
   const { stacks, today, week, waiting } = sheet.data;
   const count = (pile: string) => stacks.find((stack) => stack.pile === pile)?.count ?? 0;

@@ -6,8 +6,8 @@ import { LongTextField } from '../../components/Field';
 import { useKept } from '../../components/kept';
 import { LetterText } from '../../components/LetterText';
 import { Page } from '../../components/Page';
-import { Pending } from '../../components/Pending';
 import { isAbout, Problem } from '../../components/Problem';
+import { pending } from '../../components/pending';
 import { openLetter, useLetter } from './useLetter';
 
 /** The outcome, the letter as it will go out, then the decision. */
@@ -21,7 +21,7 @@ export function DecideScreen() {
   const [despite, setDespite] = useState('');
   const letter = useLetter(claim, shown);
   if (!desk.data) {
-    return <Pending error={desk.error} />;
+    return pending(desk.error);
   }
   const { outcome, unasked, may } = desk.data;
   const { number, household } = desk.data.strip;

@@ -4,8 +4,8 @@ import type { Schemas } from '../../api/client';
 import { useDesk } from '../../claim/useDesk';
 import { useNextClaim } from '../../claim/useSheet';
 import { Page } from '../../components/Page';
-import { Pending } from '../../components/Pending';
 import { Problem } from '../../components/Problem';
+import { pending } from '../../components/pending';
 import { Evidence } from './Evidence';
 import { InTheWay } from './InTheWay';
 import { Middle, type Tab, tabsOf } from './Middle';
@@ -142,7 +142,7 @@ function DeskOf({ claim }: { claim: string }) {
     colleagues,
   );
   if (!desk) {
-    return <Pending error={work.desk.error} />;
+    return pending(work.desk.error);
   }
   const leadTo = (isMeant: (path: string) => boolean) => {
     const fact = desk.facts.flatMap((group) => group.facts).find((each) => isMeant(each.path));

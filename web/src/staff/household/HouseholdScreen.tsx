@@ -3,8 +3,8 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { Page } from '../../components/Page';
-import { Pending } from '../../components/Pending';
 import { Problem } from '../../components/Problem';
+import { pending } from '../../components/pending';
 import { Scrolls } from '../../components/Scrolls';
 import { SideBySide } from '../../components/SideBySide';
 import { dateText } from '../../i18n';
@@ -37,7 +37,7 @@ export function HouseholdScreen() {
   });
   const data = household.data;
   if (!data) {
-    return <Pending error={household.error} />;
+    return pending(household.error);
   }
   return (
     <Page title={t('household.title', { name: data.name })}>
