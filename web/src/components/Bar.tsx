@@ -46,7 +46,7 @@ export function Bar({ commands, finds }: { commands: Command[]; finds: boolean }
         {t('nav.skip')}
       </a>
       <div
-        className={`flex min-h-11 flex-wrap items-center gap-x-3 px-4 ${staff ? '' : 'mx-auto max-w-[68.5rem] py-1'}`}
+        className={`flex min-h-11 flex-wrap items-center gap-x-2 px-4 ${staff ? '' : 'mx-auto max-w-[68.5rem] py-1'}`}
       >
         <Link
           to={staff ? '/day-sheet' : '/'}

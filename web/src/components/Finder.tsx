@@ -52,7 +52,7 @@ export function Finder({ label, words, entries, none, onWords, onChoose }: Props
     >
       <Input
         ref={field}
-        className="h-8 w-56 max-w-[calc(100vw-2rem)] rounded border border-base-content/55 bg-base-200 px-2 text-sm"
+        className="h-8 w-60 max-w-[calc(100vw-2rem)] rounded border border-base-content/55 bg-base-200 px-1.5 text-sm"
         placeholder={`${label} · Ctrl K`}
         onKeyDown={onKeyDown}
       />
