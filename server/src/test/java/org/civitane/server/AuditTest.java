@@ -7,9 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.access.Role;
-import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
-import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.History;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.platform.JsonColumn;
@@ -21,7 +19,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What is done out of the ordinary stands in lists of its own, for those who check how claims are worked. */
-public class AuditTest extends ServerTest {
+public class AuditTest extends HandedIn {
     @Autowired
     private Decisions decisions;
 
@@ -31,14 +29,9 @@ public class AuditTest extends ServerTest {
     @Autowired
     private History history;
 
-    private SignedIn caseworker;
-    private ClaimView claim;
-
     @BeforeMethod
     void take() {
-        SignedIn applicant = person(Role.APPLICANT);
-        caseworker = person(Role.CASEWORKER);
-        claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
+        claim = taken(caseworker, claim);
     }
 
     @Test

@@ -3,9 +3,6 @@ package org.civitane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.civitane.server.access.Role;
-import org.civitane.server.access.SignedIn;
-import org.civitane.server.claims.ClaimView;
 import org.civitane.server.contact.Messages;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.following.FollowUp;
@@ -18,7 +15,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What comes up on a decided claim stands on the day sheet and at its desk, all of it, until each was looked at. */
-public class CameUpTest extends ServerTest {
+public class CameUpTest extends HandedIn {
     @Autowired
     private Decisions decisions;
 
@@ -31,15 +28,9 @@ public class CameUpTest extends ServerTest {
     @Autowired
     private JdbcClient database;
 
-    private SignedIn applicant;
-    private SignedIn caseworker;
-    private ClaimView claim;
-
     @BeforeMethod
     void decide() {
-        applicant = person(Role.APPLICANT);
-        caseworker = person(Role.CASEWORKER);
-        claim = taken(caseworker, handInForFood(applicant, answers(applicant)));
+        claim = taken(caseworker, claim);
         decisions.decide(claim, "", "Seen at the counter.", caseworker);
     }
 

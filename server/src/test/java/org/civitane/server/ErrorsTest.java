@@ -73,7 +73,7 @@ public class ErrorsTest extends ServerTest {
             postCode email phone mayCall mood referred iban holder token born proof said shown authorised \
             atTheDesk role signInName displayName password personNumber""".split(" "));
 
-    private final int port = freePort();
+    private final int port = Ports.free();
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping") private RequestMappingHandlerMapping mappings;

@@ -6,10 +6,7 @@ import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.util.Optional;
 import org.civitane.core.reasoning.FactPath;
-import org.civitane.server.access.Role;
-import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
-import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.History;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.evidence.EvidenceItem;
@@ -19,11 +16,10 @@ import org.civitane.server.papers.Papers;
 import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** What a claim has to show, and what becomes of it as papers come and facts are settled. */
-public class EvidenceListTest extends ServerTest {
+public class EvidenceListTest extends HandedIn {
     @Autowired
     private Papers papers;
 
@@ -38,17 +34,6 @@ public class EvidenceListTest extends ServerTest {
 
     @Autowired
     private History history;
-
-    private SignedIn applicant;
-    private SignedIn caseworker;
-    private ClaimView claim;
-
-    @BeforeMethod
-    void handIn() {
-        applicant = person(Role.APPLICANT);
-        caseworker = person(Role.CASEWORKER);
-        claim = handInForFood(applicant, answers(applicant));
-    }
 
     @Test
     public void theListFollowsFromTheFactsAndFromWhatCame() throws Exception {

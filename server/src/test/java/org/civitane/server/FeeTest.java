@@ -91,7 +91,7 @@ public class FeeTest extends CertificateStories {
         String checkout = page.substring(page.lastIndexOf('/') + 1);
         did(page, "silent");
         byte[] notice = notice(checkout);
-        try (OtherServer other = OtherServer.start(freePort(), STORE);
+        try (OtherServer other = OtherServer.start(Ports.free(), STORE);
                 ExecutorService both = Executors.newFixedThreadPool(8)) {
             await("the other server answers", other::answers);
             Callable<Integer> there = () -> other.told("/api/pay-notices", notice, signed(notice));
@@ -243,7 +243,7 @@ public class FeeTest extends CertificateStories {
         String checkout = page.substring(page.lastIndexOf('/') + 1);
         did(page, "silent");
         byte[] notice = notice(checkout);
-        OtherServer killed = OtherServer.start(freePort(), STORE);
+        OtherServer killed = OtherServer.start(Ports.free(), STORE);
         await("the other server answers", killed::answers);
         try (ExecutorService teller = Executors.newSingleThreadExecutor()) {
             Future<Integer> told = teller.submit(() -> killed.told("/api/pay-notices", notice, signed(notice)));

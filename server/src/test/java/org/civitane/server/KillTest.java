@@ -61,7 +61,7 @@ public class KillTest extends ServerTest {
 
     @Test
     public void nothingAcknowledgedIsLostAndNothingIsDoneTwice() throws Exception {
-        int port = freePort();
+        int port = Ports.free();
         server = OtherServer.start(port, STORE);
         SignedIn caseworker = person(Role.CASEWORKER);
         List<ClaimView> toDecide = new ArrayList<>();

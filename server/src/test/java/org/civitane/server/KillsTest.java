@@ -74,7 +74,7 @@ public class KillsTest extends WorkAtAServer {
     }
 
     private static OtherServer another() throws IOException {
-        return OtherServer.start(freePort(), STORE, STANDINS_PORT);
+        return OtherServer.start(Ports.free(), STORE, STANDINS_PORT);
     }
 
     /** @return for each deed that came to its end whether it was acknowledged */

@@ -66,7 +66,7 @@ final class OtherServer implements AutoCloseable {
                 "--spring.datasource.password=" + System.getenv("CIVITANE_TEST_DATABASE_APP_PASSWORD"),
                 "--spring.flyway.password=" + System.getenv("CIVITANE_TEST_DATABASE_PASSWORD"),
                 "--spring.profiles.active=" + profile,
-                "--civitane.standins-port=" + ServerTest.freePort(),
+                "--civitane.standins-port=" + Ports.free(),
                 "--server.port=" + port,
                 "--civitane.register-key=server-tests",
                 "--civitane.password-memory=64KB",

@@ -36,12 +36,11 @@ import org.civitane.server.papers.Sweeping;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Papers: what may come in, what becomes of it, and the list of what is wanted. */
-public class PapersTest extends ServerTest {
+public class PapersTest extends HandedIn {
     @Autowired
     private Papers papers;
 
@@ -56,17 +55,6 @@ public class PapersTest extends ServerTest {
 
     @Autowired
     private JdbcClient database;
-
-    private SignedIn applicant;
-    private SignedIn caseworker;
-    private ClaimView claim;
-
-    @BeforeMethod
-    void handIn() {
-        applicant = person(Role.APPLICANT);
-        caseworker = person(Role.CASEWORKER);
-        claim = handInForFood(applicant, answers(applicant));
-    }
 
     @Test
     public void theSameFileTwiceIsOnePaperEvenAtTheSameTime() throws Exception {

@@ -14,6 +14,7 @@ import org.civitane.server.access.Role;
 import org.civitane.server.access.SignedIn;
 import org.civitane.server.asks.Ask;
 import org.civitane.server.claims.ClaimView;
+import org.civitane.server.contact.Messages;
 import org.civitane.server.daysheet.DaySheet;
 import org.civitane.server.decisions.Decisions;
 import org.civitane.server.following.Outbox;
@@ -41,6 +42,9 @@ public class PaymentsTest extends ServerTest {
 
     @Autowired
     private Decisions decisions;
+
+    @Autowired
+    private Messages messages;
 
     @Autowired
     private DaySheet sheet;
@@ -183,8 +187,14 @@ public class PaymentsTest extends ServerTest {
     public void aClaimIsFulfilledWhenAllIsPaidAndTheTimeToObjectIsOver() {
         ClaimView meals = taken(caseworker);
         decisions.decide(meals, "", "Seen.", caseworker);
-        database.sql("update claim set decided_at = decided_at - interval '31 days' where id in (?, ?)")
-                .params(claim.id(), meals.id())
+        ClaimView asking = taken(caseworker);
+        decisions.decide(asking, "", "Seen.", caseworker);
+        messages.write(claims.claim(asking.id()), "From when on?", applicant);
+        database.sql("update claim set stack = null where id = ?")
+                .param(asking.id())
+                .update();
+        database.sql("update claim set decided_at = decided_at - interval '31 days' where id in (?, ?, ?)")
+                .params(claim.id(), meals.id(), asking.id())
                 .update();
         database.sql("update scheduled_tasks set execution_time = now() where task_name = 'fulfil'")
                 .update();
@@ -195,6 +205,13 @@ public class PaymentsTest extends ServerTest {
         assertThat(claims.claim(claim.id()).state())
                 .as("eleven months are still to be paid")
                 .isEqualTo(ClaimState.DECIDED);
+        await(
+                "what nobody has read is put on the day sheet",
+                () -> database.sql("select stack is not null from claim where id = ?")
+                        .param(asking.id())
+                        .query(Boolean.class)
+                        .single());
+        assertThat(claims.claim(asking.id()).state()).isEqualTo(ClaimState.DECIDED);
     }
 
     private Payment first() {

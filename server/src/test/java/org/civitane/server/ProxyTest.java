@@ -49,7 +49,7 @@ public class ProxyTest extends ServerTest {
 
     private OtherServer server(List<String> more) throws IOException {
         OtherServer server =
-                OtherServer.start(System.getenv("CIVITANE_TEST_DATABASE_URL"), freePort(), STORE, "standins", more);
+                OtherServer.start(System.getenv("CIVITANE_TEST_DATABASE_URL"), Ports.free(), STORE, "standins", more);
         await("the server answers", server::answers);
         return server;
     }

@@ -124,7 +124,7 @@ public class RaceTest extends ServerTest {
 
     @BeforeClass(alwaysRun = true)
     void start() throws IOException {
-        server = OtherServer.start(freePort(), STORE);
+        server = OtherServer.start(Ports.free(), STORE);
         await("the other server answers", server::answers);
         caseworker = person(Role.CASEWORKER);
         here = here(caseworker);

@@ -15,9 +15,6 @@ import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.civitane.core.income.ReconciledSource;
-import org.civitane.server.access.Role;
-import org.civitane.server.access.SignedIn;
-import org.civitane.server.claims.ClaimView;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Reading;
@@ -26,11 +23,10 @@ import org.civitane.server.platform.Problem;
 import org.civitane.server.verification.Verification;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** Papers are read by a job; what was read counts once a caseworker has looked at it. */
-public class ReadingsTest extends ServerTest {
+public class ReadingsTest extends HandedIn {
     @Autowired
     private JdbcClient database;
 
@@ -39,17 +35,6 @@ public class ReadingsTest extends ServerTest {
 
     @Autowired
     private Verification verification;
-
-    private SignedIn applicant;
-    private SignedIn caseworker;
-    private ClaimView claim;
-
-    @BeforeMethod
-    void handIn() {
-        applicant = person(Role.APPLICANT);
-        caseworker = person(Role.CASEWORKER);
-        claim = handInForFood(applicant, answers(applicant));
-    }
 
     @Test
     public void aSlipIsReadWithItsPlacesAndCountsOnceItWasLookedAt() throws Exception {

@@ -4,14 +4,11 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
-import java.net.BindException;
-import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ThreadLocalRandom;
 import java.util.function.BooleanSupplier;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -55,9 +52,9 @@ public abstract class ServerTest extends PageRequests {
     protected static final String STORE = folder();
 
     /** Where this server answers. */
-    protected static final int PORT = freePort();
+    protected static final int PORT = Ports.free();
 
-    protected static final int STANDINS_PORT = freePort();
+    protected static final int STANDINS_PORT = Ports.free();
     private static final Duration PATIENCE = Duration.ofMinutes(2);
 
     @Autowired
@@ -311,20 +308,6 @@ public abstract class ServerTest extends PageRequests {
                 .put("familyName", family)
                 .put("dateOfBirth", born)
                 .put("relationship", relationship);
-    }
-
-    /** Below those that the system gives to connections by itself, one of which could have it before it is used. */
-    protected static int freePort() {
-        while (true) {
-            int port = ThreadLocalRandom.current().nextInt(20_000, 32_000);
-            try (ServerSocket socket = new ServerSocket(port)) {
-                return socket.getLocalPort();
-            } catch (BindException e) {
-                // somebody has it: another one
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
     }
 
     private static String folder() {

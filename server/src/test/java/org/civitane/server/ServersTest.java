@@ -39,8 +39,8 @@ public class ServersTest extends ServerTest {
         String url = freshDatabase();
         String store = Files.createTempDirectory("civitane-two").toString();
         List<String> some = List.of("--civitane.demo-every=9");
-        try (OtherServer one = OtherServer.start(url, freePort(), store, "demo", some);
-                OtherServer two = OtherServer.start(url, freePort(), store, "demo", some)) {
+        try (OtherServer one = OtherServer.start(url, Ports.free(), store, "demo", some);
+                OtherServer two = OtherServer.start(url, Ports.free(), store, "demo", some)) {
             await("the first answers", FOR_A_DEMO, one::answers);
             await("the second answers", FOR_A_DEMO, two::answers);
             String caseworker = "asa.mikkel@halvern.example";
@@ -60,7 +60,7 @@ public class ServersTest extends ServerTest {
     @Test
     public void aServerWithAnotherStoreThanTheDatabasesDoesNotStartAndSaysWhy() throws Exception {
         String other = Files.createTempDirectory("civitane-elsewhere").toString();
-        try (OtherServer server = OtherServer.start(freePort(), other)) {
+        try (OtherServer server = OtherServer.start(Ports.free(), other)) {
             await("it ended", () -> !server.isRunning());
             assertThat(server.said()).contains("is not the one that belongs to this database");
         }
@@ -74,7 +74,7 @@ public class ServersTest extends ServerTest {
         SignedIn who = person(Role.APPLICANT);
         try (Wire wire = new Wire(port(URL))) {
             String url = URL.replaceFirst(":\\d+/", ":" + wire.port() + "/");
-            try (OtherServer server = OtherServer.start(url, freePort(), STORE, "standins")) {
+            try (OtherServer server = OtherServer.start(url, Ports.free(), STORE, "standins")) {
                 await("it answers", server::answers);
                 Visitor visitor = new Visitor(server.port(), who.email());
                 wire.cut();

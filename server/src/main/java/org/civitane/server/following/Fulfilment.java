@@ -6,13 +6,18 @@ import java.util.List;
 import java.util.UUID;
 import org.civitane.core.claim.ClaimState;
 import org.civitane.server.claims.Actor;
+import org.civitane.server.claims.BringsBack;
+import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** A claim is fulfilled when all that follows its decision is done, and the time to object to it is over. */
+/**
+ * A claim is fulfilled when all that follows its decision is done, nothing came up that nobody looked at, and the time to
+ * object to it is over.
+ */
 @Service
 class Fulfilment {
     private static final int OBJECTION_DAYS = 30;
@@ -20,7 +25,7 @@ class Fulfilment {
 
     private final PaymentStore store;
     private final FollowUps followUps;
-    private final Overpayments overpayments;
+    private final List<BringsBack> keepers;
     private final Claims claims;
     private final TransactionTemplate each;
     private final AgencyClock clock;
@@ -28,13 +33,13 @@ class Fulfilment {
     Fulfilment(
             PaymentStore store,
             FollowUps followUps,
-            Overpayments overpayments,
+            List<BringsBack> keepers,
             Claims claims,
             TransactionTemplate each,
             AgencyClock clock) {
         this.store = store;
         this.followUps = followUps;
-        this.overpayments = overpayments;
+        this.keepers = keepers;
         this.claims = claims;
         this.each = each;
         this.clock = clock;
@@ -50,15 +55,17 @@ class Fulfilment {
         }
     }
 
-    private void fulfil(UUID claim) {
-        claims.hold(claim);
-        boolean open = store.of(claim).stream()
-                        .anyMatch(payment -> payment.state().isOpen())
-                || followUps.of(claim).stream().anyMatch(each -> each.state().isOpen())
-                || overpayments.of(claim).stream().anyMatch(each -> each.state() == Overpayment.State.FOUND);
-        if (claims.claim(claim).state() == ClaimState.DECIDED && !open) {
-            claims.fulfil(claim);
-            claims.note(claim, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));
+    /** What came up while it was not looked at is put on the day sheet instead. */
+    private void fulfil(UUID id) {
+        claims.hold(id);
+        ClaimView claim = claims.claim(id);
+        boolean open = store.of(id).stream().anyMatch(payment -> payment.state().isOpen())
+                || followUps.of(id).stream().anyMatch(each -> each.state().isOpen());
+        if (keepers.stream().anyMatch(keeper -> !keeper.cameUp(claim).isEmpty())) {
+            claims.touch(id);
+        } else if (claim.state() == ClaimState.DECIDED && !open) {
+            claims.fulfil(id);
+            claims.note(id, Actor.CALENDAR, "fulfilled", Phrase.of("history.fulfilled"));
         }
     }
 }

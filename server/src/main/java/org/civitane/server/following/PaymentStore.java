@@ -255,16 +255,15 @@ class PaymentStore {
                 .optional();
     }
 
-    /** Decided claims, the longest first, whose time to object is over and on which nothing is open any more. */
+    /** Decided claims, the longest first, whose time to object is over and on which nothing is open or came up. */
     List<UUID> done(Instant decidedBefore, int most) {
         return database.sql("""
-                        select c.id from claim c where c.state = 'DECIDED' and c.decided_at < ?
+                        select c.id from claim c where c.state = 'DECIDED' and c.decided_at < ? and c.stack is null
                           and not exists (select from payment p where p.claim_id = c.id and p.state in ('PLANNED', 'RETURNED', 'QUESTIONED'))
                           and not exists (select from follow_up f where f.claim_id = c.id and f.state in ('PLANNED', 'DUE'))
                           and not exists (select from handover h where h.claim_id = c.id and h.state in ('WAITING', 'RETURNED'))
                           and not exists (select from charge f where f.claim_id = c.id and f.state = 'OPEN')
                           and not exists (select from told_week w where w.claim_id = c.id and w.state in ('TO_COME', 'ASKED'))
-                          and not exists (select from overpayment o where o.claim_id = c.id and o.state = 'FOUND')
                         order by c.decided_at limit ?""")
                 .params(Timestamp.from(decidedBefore), most)
                 .query(UUID.class)
