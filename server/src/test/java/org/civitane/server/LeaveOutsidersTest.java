@@ -110,6 +110,7 @@ public class LeaveOutsidersTest extends LinkTest {
                 {"said":{"name":"","answers":{"job":"Deckhand","schedule/1":"8","schedule/2":"8","schedule/3":"8","schedule/4":"8",
                 "schedule/5":"6"},"remarks":{}}}""");
         assertThat(facts("schedule")).contains("schedule/4 AGREES", "schedule/5 DIFFERS");
+        assertThat(desk.get("/api/claims/" + claim.id() + "/desk").body()).contains("\"Usual hours on Fridays\"");
     }
 
     @Test
