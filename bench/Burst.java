@@ -12,7 +12,10 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** One caseworker works at desks while others ask 75 times a second for 25 seconds: what the one waits for, alone and then. */
+/**
+ * One caseworker works at desks while others ask 75 times a second for 25 seconds: what the one waits for, alone and then.
+ * Of two servers each takes two turns.
+ */
 public class Burst {
     private static final int A_SECOND = 75;
     private static final int SECONDS = 25;
@@ -31,9 +34,19 @@ public class Burst {
     }
 
     public static void main(String[] arguments) throws Exception {
-        Burst worker = new Burst(arguments[0], "asa.mikkel@halvern.example");
-        Burst colleague = new Burst(arguments[0], "joao.brattli@halvern.example");
-        Burst applicant = new Burst(arguments[0], "runa.ostby@post.example");
+        List<String> servers = Arrays.stream(arguments).filter(address -> !address.isEmpty()).toList();
+        for (int turn = 0; turn < (servers.size() == 1 ? 1 : 2); turn++) {
+            for (String address : servers) {
+                System.out.println(servers.indexOf(address) + 1 + ":");
+                burst(address);
+            }
+        }
+    }
+
+    private static void burst(String address) throws Exception {
+        Burst worker = new Burst(address, "asa.mikkel@halvern.example");
+        Burst colleague = new Burst(address, "joao.brattli@halvern.example");
+        Burst applicant = new Burst(address, "runa.ostby@post.example");
         List<String> desks = ids(worker.get("/api/day-sheet?mine=true").body());
         List<String> others = ids(colleague.get("/api/day-sheet?mine=false").body());
         List<String> own = ids(applicant.get("/api/my/claims").body());

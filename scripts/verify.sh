@@ -183,7 +183,7 @@ bench() {
       maven package -DskipTests -pl bench -am
       "$JAVA_HOME/bin/java" "${quiet_java[@]}" -cp "$root/bench/target/civitane-bench.jar:$root/bench/target/lib/*" org.openjdk.jmh.Main -prof gc "${@:2}" ;;
     lines) . "$root/bench/lines.sh" ;;
-    server) . "$root/bench/server.sh"; bench_server ;;
+    server) . "$root/bench/server.sh"; bench_server "${@:2}" ;;
     uploads) . "$root/bench/server.sh"; bench_uploads ;;
     browser) . "$root/bench/server.sh"; bench_browser ;;
     kills)

@@ -25,7 +25,7 @@ export function SearchBox({ commands }: { commands: Command[] }) {
   const found: Entry[] =
     q.length < FEWEST_LETTERS
       ? []
-      : (hits.data ?? []).map(({ claim }) => ({
+      : (hits.data ?? []).map((claim) => ({
           key: claim.id,
           number: claim.number,
           words: claim.household,

@@ -25,6 +25,7 @@ import org.civitane.server.settlements.Settlements;
 import org.civitane.server.settlements.View;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -43,6 +44,9 @@ public class ClaimLifeTest extends ServerTest {
 
     @Autowired
     private Search search;
+
+    @Autowired
+    private TransactionTemplate transactions;
 
     @Autowired
     private History history;
@@ -293,6 +297,11 @@ public class ClaimLifeTest extends ServerTest {
         assertThat(first.rows()).hasSize(25);
         assertThat(second.rows()).hasSize(2).doesNotContainAnyElementsOf(first.rows());
         assertThat(second.after()).isEmpty();
+        assertThat(sheet.sheet(DaySheet.Wanted.of(caseworker.account())))
+                .as("all stacks at once are what each is by itself")
+                .containsExactlyElementsOf(java.util.stream.Stream.of(DaySheet.Pile.values())
+                        .map(pile -> sheet.page(pile, DaySheet.Wanted.of(caseworker.account()), Optional.empty()))
+                        .toList());
         int few = StatementCount.during(
                 () -> sheet.sheet(DaySheet.Wanted.of(person(Role.CASEWORKER).account())));
         int many = StatementCount.during(() -> sheet.sheet(DaySheet.Wanted.of(caseworker.account())));
@@ -315,11 +324,39 @@ public class ClaimLifeTest extends ServerTest {
                 claim.number().toLowerCase(java.util.Locale.ROOT))) {
             assertThat(search.find(words))
                     .as(words)
-                    .extracting(hit -> hit.claim().id())
+                    .extracting(DaySheet.Row::id)
                     .contains(claim.id());
         }
+        assertThat(search.find(claim.number().substring(claim.number().lastIndexOf('-') + 1)))
+                .extracting(DaySheet.Row::number)
+                .contains(claim.number());
         assertThat(search.find("x")).isEmpty();
         assertThat(search.find("%_'\"; --")).isEmpty();
+    }
+
+    @Test
+    public void whoIsStillOpenIsFoundAmongHundredsOfTheSameName() {
+        SignedIn applicant = accounts.register(
+                java.util.UUID.randomUUID() + "@post.example", "Runa Zvandt", "a password for tests", Role.APPLICANT);
+        ClaimView claim = handIn(applicant, answers(applicant));
+        String decidedBefore = """
+                insert into claim select (jsonb_populate_record(c, jsonb_build_object('id', gen_random_uuid(), 'number', 'QZ-19-' || lpad(i::text, 5, '0'),
+                  'stack', null, 'state', 'DECIDED', 'season', null, 'decided_at', now()))).* from claim c, generate_series(1, 450) i where c.id = ?
+                """;
+        transactions.executeWithoutResult(undone -> {
+            undone.setRollbackOnly();
+            database.sql(decidedBefore).param(claim.id()).update();
+            database.sql("update claim set received_on = received_on - 900 where id = ?")
+                    .param(claim.id())
+                    .update();
+            for (String words : List.of("zvandt", "zvant", "runa zvandt")) {
+                assertThat(search.find(words))
+                        .as(words)
+                        .extracting(DaySheet.Row::id)
+                        .first()
+                        .isEqualTo(claim.id());
+            }
+        });
     }
 
     private String nextStep(ClaimView claim) {

@@ -116,8 +116,8 @@ public class KillTest extends ServerTest {
                         .filter(entry -> entry.getValue().equals(claim.id()))
                         .map(Map.Entry::getKey)
                         .toList());
-        there.forEach(
-                paper -> assertThat(papers.picture(claim.id(), paper.id(), 1)).isNotEmpty());
+        there.forEach(paper ->
+                assertThat(papers.picture(claim.id(), paper.id(), 1).contents()).isNotEmpty());
         assertThat(history.of(claim.id()).stream().filter(line -> line.kind().equals("paper-received")))
                 .hasSameSizeAs(there);
         await(

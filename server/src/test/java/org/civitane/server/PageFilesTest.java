@@ -54,6 +54,27 @@ public class PageFilesTest extends ServerTest {
                 .allSatisfy(id -> assertThat(page).contains("href=\"/programmes/" + id + "\""));
     }
 
+    @Test
+    public void scriptsComeAsSmallAsTheBrowserUnderstandsThem() throws Exception {
+        Matcher script = SCRIPT.matcher(get("/", "text/html").body());
+        assertThat(script.find()).isTrue();
+        HttpResponse<byte[]> plain = script(script.group(), "identity");
+        HttpResponse<byte[]> small = script(script.group(), "gzip, br");
+        assertThat(plain.headers().firstValue("Content-Encoding")).isEmpty();
+        assertThat(small.headers().firstValue("Content-Encoding")).hasValue("br");
+        assertThat(small.headers().allValues("Vary")).anyMatch(name -> name.equalsIgnoreCase("Accept-Encoding"));
+        assertThat(small.headers().firstValue("Content-Type"))
+                .isEqualTo(plain.headers().firstValue("Content-Type"));
+        assertThat(small.body().length).isLessThan(plain.body().length / 3);
+    }
+
+    private HttpResponse<byte[]> script(String path, String encodings) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + PORT + path))
+                .header("Accept-Encoding", encodings)
+                .build();
+        return browser.send(request, HttpResponse.BodyHandlers.ofByteArray());
+    }
+
     private HttpResponse<String> get(String path, String accept) throws Exception {
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + PORT + path))
                 .header("Accept", accept)

@@ -29,12 +29,14 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.History;
 import org.civitane.server.papers.FullDisk;
+import org.civitane.server.papers.PageView;
 import org.civitane.server.papers.Paper;
 import org.civitane.server.papers.PaperStore;
 import org.civitane.server.papers.Papers;
 import org.civitane.server.papers.Sweeping;
 import org.civitane.server.platform.Problem;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -119,12 +121,30 @@ public class PapersTest extends HandedIn {
         Paper paper = papers.take(claim, in(pdf(2, "")), "HOUSING_COSTS", "", "lease.pdf", applicant);
         assertThat(paper.pages()).isEqualTo(2);
         assertThat(paper.mediaType()).isEqualTo("application/pdf");
-        byte[] picture = papers.picture(claim.id(), paper.id(), 2);
+        byte[] picture = papers.picture(claim.id(), paper.id(), 2).contents();
         assertThat(picture).startsWith(0x89, 'P', 'N', 'G');
         assertThatThrownBy(() -> papers.picture(claim.id(), paper.id(), 3)).isInstanceOf(Problem.class);
         SignedIn another = person(Role.APPLICANT);
         ClaimView other = handIn(another, answers(another));
         assertThatThrownBy(() -> papers.picture(other.id(), paper.id(), 1)).isInstanceOf(Problem.class);
+    }
+
+    @Test
+    public void aPhotoIsShownAsAPhotoMadeHereAndSeenOnlyByWhoMay() throws Exception {
+        ByteArrayOutputStream sent = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(1700, 90, BufferedImage.TYPE_INT_RGB), "jpeg", sent);
+        sent.write("told beside the picture".getBytes(StandardCharsets.US_ASCII));
+        Paper paper = papers.take(claim, in(sent.toByteArray()), "IDENTITY", "m1", "id.jpg", applicant);
+        PageView view = papers.picture(claim.id(), paper.id(), 1);
+        assertThat(view.mediaType()).isEqualTo(MediaType.IMAGE_JPEG);
+        assertThat(ImageIO.read(new ByteArrayInputStream(view.contents())).getWidth())
+                .as("every other dot of one wider than is shown")
+                .isEqualTo(850);
+        assertThat(new String(view.contents(), StandardCharsets.ISO_8859_1)).doesNotContain("told beside");
+        assertThat(papers.ownPicture(claim.id(), paper.id(), 1).contents()).isEqualTo(view.contents());
+        SignedIn another = person(Role.APPLICANT);
+        ClaimView other = handIn(another, answers(another));
+        assertThatThrownBy(() -> papers.ownPicture(other.id(), paper.id(), 1)).isInstanceOf(Problem.class);
     }
 
     @Test
@@ -134,7 +154,7 @@ public class PapersTest extends HandedIn {
         polyglot.write("<html><script>alert(1)</script></html>PK".getBytes(StandardCharsets.US_ASCII));
         for (byte[] file : List.of(withScript(), polyglot.toByteArray())) {
             Paper paper = papers.take(claim, in(file), "HOUSING_COSTS", "", "lease.pdf", applicant);
-            assertThat(papers.picture(claim.id(), paper.id(), 1)).startsWith(0x89, 'P', 'N', 'G');
+            assertThat(papers.picture(claim.id(), paper.id(), 1).contents()).startsWith(0x89, 'P', 'N', 'G');
         }
     }
 

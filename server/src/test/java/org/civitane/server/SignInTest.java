@@ -40,6 +40,31 @@ public class SignInTest extends SigningIn {
     }
 
     @Test
+    public void thatASessionWasUsedIsWrittenDownOnceAMinute() {
+        SignedIn who = person(Role.CASEWORKER);
+        Visitor page = new Visitor(PORT, who.email());
+        long entered = lastUsed(who);
+        page.get("/api/day-sheet");
+        assertThat(lastUsed(who)).as("within the minute").isEqualTo(entered);
+        database.sql("update spring_session set last_access_time = last_access_time - 60000 where principal_name = ?")
+                .param(who.getName())
+                .update();
+        page.get("/api/day-sheet");
+        assertThat(lastUsed(who)).as("a minute later").isGreaterThanOrEqualTo(entered);
+        database.sql("update spring_session set last_access_time = last_access_time - 3600001 where principal_name = ?")
+                .param(who.getName())
+                .update();
+        assertThat(page.get("/api/day-sheet").status()).as("unused for an hour").isEqualTo(401);
+    }
+
+    private long lastUsed(SignedIn who) {
+        return database.sql("select last_access_time from spring_session where principal_name = ?")
+                .param(who.getName())
+                .query(Long.class)
+                .single();
+    }
+
+    @Test
     public void ofThirtyGuessesAtOnceFiveAreLookedAt() throws Exception {
         SignedIn owner = person(Role.CASEWORKER);
         try (ExecutorService attackers = Executors.newFixedThreadPool(30)) {

@@ -11,15 +11,22 @@ import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.jdbc.datasource.DelegatingDataSource;
 
-/** Counts the statements that the calling thread prepares. */
+/** Counts the statements that the calling thread prepares, and how often it takes a connection. */
 @TestConfiguration(proxyBeanMethods = false)
 class StatementCount {
     private static final ThreadLocal<AtomicInteger> COUNT = ThreadLocal.withInitial(AtomicInteger::new);
+    private static final ThreadLocal<AtomicInteger> CONNECTIONS = ThreadLocal.withInitial(AtomicInteger::new);
 
     static int during(Runnable work) {
         COUNT.get().set(0);
         work.run();
         return COUNT.get().get();
+    }
+
+    static int connectionsDuring(Runnable work) {
+        CONNECTIONS.get().set(0);
+        work.run();
+        return CONNECTIONS.get().get();
     }
 
     @Bean
@@ -39,6 +46,7 @@ class StatementCount {
 
         @Override
         public Connection getConnection() throws SQLException {
+            CONNECTIONS.get().incrementAndGet();
             Connection connection = super.getConnection();
             return (Connection) Proxy.newProxyInstance(
                     Connection.class.getClassLoader(),

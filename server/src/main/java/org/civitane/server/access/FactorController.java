@@ -11,6 +11,7 @@ import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -77,6 +78,7 @@ class FactorController {
     }
 
     @GetMapping("/api/account/second-factor")
+    @Transactional(readOnly = true)
     OwnFactor mine(@AuthenticationPrincipal SignedIn who) {
         return new OwnFactor(factors.isRequired(roleOf(who)), who.email().contains("@"), factors.of(who));
     }

@@ -12,6 +12,7 @@ import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,6 +43,7 @@ class ContactController {
     record Post(List<Messages.Message> messages, List<Notices.Notice> notices) {}
 
     @GetMapping("/api/my/claims/{id}/messages")
+    @Transactional(readOnly = true)
     List<Messages.Message> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return messages.of(claims.claimOf(who, id).id());
     }
@@ -63,6 +65,7 @@ class ContactController {
 
     /** The applicant's own contact, and nobody else's. */
     @GetMapping("/api/my/claims/{id}/contact")
+    @Transactional(readOnly = true)
     Contact myContact(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = claims.claimOf(who, id);
         return contacts.of(id, claims.applicantMember(claim));
@@ -76,6 +79,7 @@ class ContactController {
     }
 
     @GetMapping("/api/claims/{id}/messages")
+    @Transactional(readOnly = true)
     Post ofClaim(@PathVariable UUID id) {
         return new Post(messages.of(claims.claim(id).id()), notices.of(id));
     }
@@ -97,6 +101,7 @@ class ContactController {
     }
 
     @GetMapping("/api/claims/{id}/contacts")
+    @Transactional(readOnly = true)
     Map<String, Contact> contacts(@PathVariable UUID id) {
         return contacts.ofClaim(claims.claim(id).id());
     }

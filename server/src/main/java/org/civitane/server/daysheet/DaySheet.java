@@ -5,6 +5,7 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,6 +14,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.civitane.core.calendar.BusinessCalendar;
 import org.civitane.core.programme.Catalogue;
 import org.civitane.core.programme.Programme;
@@ -21,6 +23,7 @@ import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.PhraseColumn;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,7 +35,23 @@ public class DaySheet {
     private static final int SOON_DAYS = 1;
     private static final int COUNTED_UP_TO = 1000;
     private static final String COLUMNS =
-            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step::text, c.next_action, c.owner_id, a.display_name, c.decided_at is not null";
+            "c.id, c.number, c.programme, c.household_name, c.decide_by, c.next_step::text, c.next_action, c.owner_id, a.display_name, c.decided_at is not null as decided";
+    private static final String RUNNING_OUT = "c.decided_at is null and (c.decide_by <= :soon or c.urgent)";
+
+    /** All stacks in one look: the limit says to whoever plans it that few rows are left to be read. */
+    private static final String SHEET =
+            """
+            with piled as (
+              select c.id, c.owner_id, c.decide_by, case when %s then 'RUNNING_OUT' else c.stack end as pile
+              from claim c where c.stack is not null %%s),
+            placed as (
+              select id, pile, count(*) over (partition by pile) as count, row_number() over (
+                partition by pile order by (pile = 'RUNNING_OUT' and owner_id is not null), decide_by, id) as place
+              from piled),
+            shown as (select * from placed where place <= %d limit %d)
+            select s.pile, s.count, %s
+            from shown s join claim c on c.id = s.id left join account a on a.id = c.owner_id order by s.pile, s.place
+            """.formatted(RUNNING_OUT, PAGE + 1, Pile.values().length * (PAGE + 1), COLUMNS);
 
     /** What each programme is called. */
     private static final Map<String, String> NAMES = Catalogue.programmes().stream()
@@ -48,7 +67,10 @@ public class DaySheet {
         this.clock = clock;
     }
 
-    /** The stacks, in the order in which they are worked. */
+    /**
+     * The stacks, in the order in which they are worked. A claim that waits for a caseworker is in exactly one: in the
+     * first once its day is near or it is urgent, unless it was decided before.
+     */
     public enum Pile {
         RUNNING_OUT,
         CAME_BACK,
@@ -105,11 +127,18 @@ public class DaySheet {
 
     @Transactional(readOnly = true)
     public List<Page> sheet(Wanted wanted) {
-        List<Page> pages = new ArrayList<>();
-        for (Pile pile : Pile.values()) {
-            pages.add(page(pile, wanted, Optional.empty()));
-        }
-        return pages;
+        Map<Pile, Integer> counts = new EnumMap<>(Pile.class);
+        Map<Pile, List<Row>> rows = new EnumMap<>(Pile.class);
+        asked(SHEET.formatted(whose(wanted)), wanted)
+                .query((row, i) -> {
+                    Pile pile = Pile.valueOf(row.getString("pile"));
+                    counts.put(pile, Math.min(row.getInt("count"), COUNTED_UP_TO));
+                    return rows.computeIfAbsent(pile, key -> new ArrayList<>()).add(row(row, i));
+                })
+                .list();
+        return Stream.of(Pile.values())
+                .map(pile -> page(pile, counts.getOrDefault(pile, 0), rows.getOrDefault(pile, List.of())))
+                .toList();
     }
 
     /** One page of one stack. @param after the key that the page before gave */
@@ -118,27 +147,27 @@ public class DaySheet {
         String where = where(pile, wanted);
         String order = order(pile);
         Key key = after.map(Key::parse).orElse(Key.FIRST);
-        List<Row> rows = database.sql(
+        List<Row> rows = asked(
                         "select " + COLUMNS + " from claim c left join account a on a.id = c.owner_id where " + where
                                 + " and (" + order + ") > " + key(pile) + " order by " + order + " limit "
-                                + (PAGE + 1))
-                .param("soon", soon())
-                .param("mine", wanted.mine().orElse(NOBODY))
-                .param("only", wanted.only().orElse(NOBODY))
-                .param("programme", wanted.programme().orElse(""))
+                                + (PAGE + 1),
+                        wanted)
                 .param("taken", key.taken())
                 .param("day", key.decideBy())
                 .param("id", key.id())
                 .query(this::row)
                 .list();
-        int count = database.sql("select count(*) from (select 1 from claim c where " + where + " limit "
-                        + COUNTED_UP_TO + ") counted")
-                .param("soon", soon())
-                .param("mine", wanted.mine().orElse(NOBODY))
-                .param("only", wanted.only().orElse(NOBODY))
-                .param("programme", wanted.programme().orElse(""))
+        int count = asked(
+                        "select count(*) from (select 1 from claim c where " + where + " limit " + COUNTED_UP_TO
+                                + ") counted",
+                        wanted)
                 .query(Integer.class)
                 .single();
+        return page(pile, count, rows);
+    }
+
+    /** @param rows one more than a page has where there is another */
+    private static Page page(Pile pile, int count, List<Row> rows) {
         boolean more = rows.size() > PAGE;
         List<Row> shown = more ? rows.subList(0, PAGE) : rows;
         return new Page(
@@ -148,19 +177,27 @@ public class DaySheet {
                 more ? Optional.of(Key.of(pile, shown.getLast()).toString()) : Optional.empty());
     }
 
+    private StatementSpec asked(String sql, Wanted wanted) {
+        return database.sql(sql)
+                .param("soon", soon())
+                .param("mine", wanted.mine().orElse(NOBODY))
+                .param("only", wanted.only().orElse(NOBODY))
+                .param("programme", wanted.programme().orElse(""));
+    }
+
     Row row(ResultSet row, int i) throws SQLException {
-        LocalDate decideBy = row.getObject(5, LocalDate.class);
+        LocalDate decideBy = row.getObject("decide_by", LocalDate.class);
         return new Row(
-                row.getObject(1, UUID.class),
-                row.getString(2),
-                NAMES.getOrDefault(row.getString(3), row.getString(3)),
-                row.getString(4),
+                row.getObject("id", UUID.class),
+                row.getString("number"),
+                NAMES.getOrDefault(row.getString("programme"), row.getString("programme")),
+                row.getString("household_name"),
                 decideBy,
                 BusinessCalendar.businessDaysBetween(clock.today(), decideBy),
-                row.getBoolean(10),
-                PhraseColumn.read(row.getString(6)),
-                NextAction.valueOf(row.getString(7)),
-                Optional.ofNullable(row.getString(9)));
+                row.getBoolean("decided"),
+                PhraseColumn.read(row.getString("next_step")),
+                NextAction.valueOf(row.getString("next_action")),
+                Optional.ofNullable(row.getString("display_name")));
     }
 
     static String columns() {
@@ -176,16 +213,16 @@ public class DaySheet {
      * once they run out, where everyone sees them first.
      */
     private static String where(Pile pile, Wanted wanted) {
-        String whose = (wanted.mine().isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)")
+        return switch (pile) {
+            case RUNNING_OUT -> "c.stack is not null and " + RUNNING_OUT + whose(wanted);
+            case CAME_BACK, READY, NEW -> "c.stack = '" + pile + "' and not (" + RUNNING_OUT + ")" + whose(wanted);
+        };
+    }
+
+    private static String whose(Wanted wanted) {
+        return (wanted.mine().isEmpty() ? "" : " and (c.owner_id = :mine or c.owner_id is null)")
                 + (wanted.only().isEmpty() ? "" : " and c.owner_id = :only")
                 + (wanted.programme().isEmpty() ? "" : " and c.programme = :programme");
-        return switch (pile) {
-            case RUNNING_OUT ->
-                "c.stack is not null and c.decided_at is null and (c.decide_by <= :soon or c.urgent)" + whose;
-            case CAME_BACK, READY, NEW ->
-                "c.stack = '" + pile + "' and (c.decide_by > :soon and not c.urgent or c.decided_at is not null)"
-                        + whose;
-        };
     }
 
     private static String order(Pile pile) {

@@ -13,6 +13,7 @@ import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.AgencyClock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,6 +47,7 @@ class DaySheetController {
     record Moved(int version) {}
 
     @GetMapping("/api/day-sheet")
+    @Transactional(readOnly = true)
     Sheet sheet(
             @RequestParam(defaultValue = "true") boolean mine,
             @RequestParam @Nullable UUID only,
@@ -73,7 +75,7 @@ class DaySheetController {
 
     /** A search is sent, not addressed: names do not belong into logs and histories of addresses. */
     @PostMapping("/api/search")
-    List<Search.Hit> search(@RequestBody @Valid SearchWords wanted) {
+    List<DaySheet.Row> search(@RequestBody @Valid SearchWords wanted) {
         return search.find(wanted.words());
     }
 

@@ -1,12 +1,13 @@
 package org.civitane.server.daysheet;
 
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.civitane.core.person.Names;
+import org.civitane.server.daysheet.DaySheet.Row;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,19 +29,16 @@ public class Search {
         this.sheet = sheet;
     }
 
-    /** A claim found. */
-    public record Hit(DaySheet.Row claim, String people, String state) {}
-
     /** The best dozen, best first. Fewer than two letters find nothing. */
     @Transactional(readOnly = true)
-    public List<Hit> find(String words) {
+    public List<Row> find(String words) {
         String wanted = words.strip();
         return NUMBER.matcher(wanted).matches()
                 ? byNumber(wanted)
                 : byName(Names.normalise(wanted).toLowerCase(Locale.ROOT));
     }
 
-    private List<Hit> byNumber(String wanted) {
+    private List<Row> byNumber(String wanted) {
         String digits = wanted.replaceAll("[^0-9]", "");
         boolean full = Character.isLetter(wanted.charAt(0));
         String number = full
@@ -49,16 +47,18 @@ public class Search {
                                 wanted.substring(0, 2).toUpperCase(Locale.ROOT),
                                 digits.substring(0, 2),
                                 Integer.parseInt("0" + digits.substring(2)))
-                : "%%-%05d".formatted(Integer.parseInt(digits));
+                : "%05d".formatted(Integer.parseInt(digits));
         return hits(
                 "select " + DaySheet.columns()
-                        + ", c.search_text, c.state from claim c left join account a on a.id = c.owner_id where c.number "
-                        + (full ? "= ?" : "like ?") + " order by c.received_on desc limit " + MOST,
-                number);
+                        + " from claim c left join account a on a.id = c.owner_id where "
+                        + (full ? "c.number" : "split_part(c.number, '-', 3)")
+                        + " = ? order by c.received_on desc limit "
+                        + MOST,
+                List.of(number));
     }
 
     /** Every word must be near a word of the people; when that finds nobody, any of them. */
-    private List<Hit> byName(String wanted) {
+    private List<Row> byName(String wanted) {
         List<String> words = Arrays.stream(wanted.split(" "))
                 .filter(word -> word.length() >= SHORTEST_WORD)
                 .limit(MOST_WORDS)
@@ -66,26 +66,45 @@ public class Search {
         if (words.isEmpty()) {
             return List.of();
         }
-        List<Hit> all = byWords(words, " and ");
+        List<Row> all = byWords(words, " and ");
         return all.isEmpty() && words.size() > 1 ? byWords(words, " or ") : all;
     }
 
-    /** Trigrams narrow it down, then the candidates are ranked: open claims first, nearest names first. */
-    private List<Hit> byWords(List<String> words, String joined) {
-        String near = words.stream().map(word -> "? <% search_text").collect(Collectors.joining(joined));
-        String nearness =
-                words.stream().map(word -> "word_similarity(?, c.search_text)").collect(Collectors.joining(" + "));
-        return hits(
-                "select " + DaySheet.columns() + ", c.search_text, c.state from (select * from claim where " + near
-                        + " limit " + CANDIDATES + ") c left join account a on a.id = c.owner_id order by " + nearness
-                        + " desc, (c.stack is null), c.received_on desc limit " + MOST,
-                Stream.concat(words.stream(), words.stream()).toArray());
+    /**
+     * Those still open that are near, and those that have the very words; only when these are few, all that are near:
+     * a common name is near thousands, of whom somebody has to be left out, and it must not be who is asked for today.
+     */
+    private List<Row> byWords(List<String> words, String joined) {
+        String near = each(words, "? <% search_text", joined);
+        String same = each(words, "search_text like '%' || ? || '%'", joined);
+        List<Row> likely = ranked(
+                words,
+                of("stack is not null and (" + near + ")") + " union all " + of("stack is null and (" + same + ")"),
+                2);
+        return likely.size() == MOST ? likely : ranked(words, of(near), 1);
     }
 
-    private List<Hit> hits(String sql, Object... parameters) {
-        return database.sql(sql)
-                .params(parameters)
-                .query((row, i) -> new Hit(sheet.row(row, i), row.getString(10), row.getString(11)))
-                .list();
+    private static String of(String which) {
+        return "(select * from claim where " + which + " limit " + CANDIDATES + ")";
+    }
+
+    private static String each(List<String> words, String told, String joined) {
+        return words.stream().map(word -> told).collect(Collectors.joining(joined));
+    }
+
+    /** Open claims first among the nearest names. @param times how often the candidates ask for the words */
+    private List<Row> ranked(List<String> words, String candidates, int times) {
+        return hits(
+                "select " + DaySheet.columns() + " from (" + candidates
+                        + ") c left join account a on a.id = c.owner_id order by "
+                        + each(words, "word_similarity(?, c.search_text)", " + ")
+                        + " desc, (c.stack is null), c.received_on desc limit " + MOST,
+                Collections.nCopies(times + 1, words).stream()
+                        .flatMap(List::stream)
+                        .toList());
+    }
+
+    private List<Row> hits(String sql, List<String> parameters) {
+        return database.sql(sql).params(parameters).query(sheet::row).list();
     }
 }

@@ -14,6 +14,7 @@ import org.civitane.server.platform.PdfAnswer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -94,6 +95,7 @@ class DecisionController {
 
     /** To whom else the decision was told. */
     @GetMapping("/api/claims/{id}/letters")
+    @Transactional(readOnly = true)
     List<LetterBox.ToOther> others(@PathVariable UUID id) {
         return decisions.lettersToOthers(claims.claim(id).id());
     }

@@ -21,6 +21,7 @@ import org.civitane.server.household.Persons;
 import org.civitane.server.platform.AgencyClock;
 import org.civitane.server.platform.Phrase;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -70,6 +71,7 @@ class HouseholdController {
     record Same(boolean same) {}
 
     @GetMapping("/api/claims/{id}/household")
+    @Transactional(readOnly = true)
     Household household(@PathVariable UUID id) {
         Dossier dossier = dossiers.of(id);
         List<Persons.ClaimOfPerson> standings = persons.claimsOfHousehold(id);

@@ -11,6 +11,7 @@ import org.civitane.core.reasoning.FactPath;
 import org.civitane.server.dossier.Dossier;
 import org.civitane.server.dossier.Dossiers;
 import org.civitane.server.verification.FactSheet;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -51,6 +52,7 @@ class TrialController {
 
     /** An earlier edition against the claim as it stands. */
     @GetMapping("/api/claims/{id}/compare")
+    @Transactional(readOnly = true)
     Trials.Compared compare(@PathVariable UUID id, @RequestParam(defaultValue = "1") int edition) {
         return trials.compare(dossiers.of(id), edition);
     }

@@ -17,6 +17,7 @@ import org.civitane.server.platform.PdfAnswer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -65,6 +66,7 @@ class DocumentController {
     record Anew(@NotBlank @Size(max = 300) String reason) {}
 
     @GetMapping("/api/my/claims/{id}/documents")
+    @Transactional(readOnly = true)
     List<MadeOut> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return shown(claims.claimOf(who, id).id());
     }
@@ -83,6 +85,7 @@ class DocumentController {
     }
 
     @GetMapping("/api/claims/{id}/documents")
+    @Transactional(readOnly = true)
     List<MadeOut> ofClaim(@PathVariable UUID id) {
         return shown(claims.claim(id).id());
     }

@@ -11,6 +11,7 @@ import org.civitane.server.claims.ClaimActs;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.dossier.Dossiers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,11 +39,13 @@ class EvidenceController {
             @NotNull @Size(max = 500) String reason) {}
 
     @GetMapping("/api/my/claims/{id}/evidence")
+    @Transactional(readOnly = true)
     List<MyEvidenceItem> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return evidence.ofApplicant(dossiers.of(claims.claimOf(who, id)));
     }
 
     @GetMapping("/api/claims/{id}/evidence")
+    @Transactional(readOnly = true)
     List<EvidenceItem> ofClaim(@PathVariable UUID id) {
         return evidence.of(dossiers.of(id));
     }

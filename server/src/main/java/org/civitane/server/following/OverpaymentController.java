@@ -17,6 +17,7 @@ import org.civitane.server.platform.PdfAnswer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -67,6 +68,7 @@ class OverpaymentController {
             boolean claimBack, @NotNull @Size(max = 500) String reason) {}
 
     @GetMapping("/api/my/claims/{id}/overpayments")
+    @Transactional(readOnly = true)
     AllPaidTooMuch mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return of(claims.claimOf(who, id));
     }
@@ -90,6 +92,7 @@ class OverpaymentController {
     }
 
     @GetMapping("/api/claims/{id}/overpayments")
+    @Transactional(readOnly = true)
     AllPaidTooMuch ofClaim(@PathVariable UUID id) {
         return of(claims.claim(id));
     }

@@ -15,6 +15,7 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.civitane.server.platform.Phrase;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -99,6 +100,7 @@ class PaymentController {
     record Accept(@NotNull @Size(max = 500) String reason) {}
 
     @GetMapping("/api/my/claims/{id}/payments")
+    @Transactional(readOnly = true)
     Following mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         Following all = following(claims.claimOf(who, id));
         boolean own = all.whom().isEmpty();
@@ -128,6 +130,7 @@ class PaymentController {
     }
 
     @GetMapping("/api/claims/{id}/payments")
+    @Transactional(readOnly = true)
     Following ofClaim(@PathVariable UUID id) {
         return following(claims.claim(id));
     }

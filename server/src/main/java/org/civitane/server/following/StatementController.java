@@ -12,6 +12,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -32,6 +33,7 @@ class StatementController {
 
     /** The years of which there is a statement. */
     @GetMapping("/api/my/claims/{id}/payments/years")
+    @Transactional(readOnly = true)
     List<Integer> years(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return statements.years(claims.claimOf(who, id));
     }
@@ -46,6 +48,7 @@ class StatementController {
 
     /** The same for a program that reads tables: RFC 4180, amounts with a point. */
     @GetMapping(value = "/api/my/claims/{id}/payments/table", produces = "text/csv")
+    @Transactional(readOnly = true)
     ResponseEntity<String> table(
             @PathVariable UUID id, @RequestParam Optional<Integer> year, @AuthenticationPrincipal SignedIn who) {
         ClaimView claim = claims.claimOf(who, id);

@@ -15,6 +15,7 @@ import org.civitane.server.doubts.Doubts;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -70,6 +71,7 @@ class IdentityController {
             @NotNull @Size(max = 500) String why) {}
 
     @GetMapping("/api/my/claims/{id}/identity")
+    @Transactional(readOnly = true)
     MyIdentity identity(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return mine.of(who, id);
     }

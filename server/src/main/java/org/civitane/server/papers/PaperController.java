@@ -17,9 +17,9 @@ import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -52,6 +52,7 @@ class PaperController {
 
     /** What may still come, so that it can be told before anything is sent. */
     @GetMapping("/api/my/claims/{id}/room")
+    @Transactional(readOnly = true)
     PaperRoom.RoomLeft room(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return room.of(claims.claimOf(who, id).id());
     }
@@ -86,13 +87,13 @@ class PaperController {
             @PathVariable UUID paper,
             @RequestParam(defaultValue = "1") int page,
             @AuthenticationPrincipal SignedIn who) {
-        return png(papers.ownPicture(claims.claimOf(who, id).id(), paper, page));
+        return shown(papers.ownPicture(claims.claimOf(who, id).id(), paper, page));
     }
 
     @GetMapping("/api/claims/{id}/papers/{paper}/picture")
     ResponseEntity<byte[]> picture(
             @PathVariable UUID id, @PathVariable UUID paper, @RequestParam(defaultValue = "1") int page) {
-        return png(papers.picture(id, paper, page));
+        return shown(papers.picture(id, paper, page));
     }
 
     @PostMapping("/api/claims/{id}/papers/{paper}/accept")
@@ -120,6 +121,7 @@ class PaperController {
 
     /** What the papers of a claim say, by the id of the paper. */
     @GetMapping("/api/claims/{id}/readings")
+    @Transactional(readOnly = true)
     Map<UUID, Reading> readings(@PathVariable UUID id) {
         return readings.of(claims.claim(id).id());
     }
@@ -145,7 +147,7 @@ class PaperController {
     }
 
     /** Only ever a picture made here, never the file as it came; no browser keeps it. */
-    private static ResponseEntity<byte[]> png(byte[] contents) {
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(contents);
+    private static ResponseEntity<byte[]> shown(PageView view) {
+        return ResponseEntity.ok().contentType(view.mediaType()).body(view.contents());
     }
 }

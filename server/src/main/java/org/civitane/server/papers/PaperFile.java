@@ -62,9 +62,9 @@ final class PaperFile {
         return pages;
     }
 
-    /** A page, from 1, as PNG. @throws Problem when there is no such page */
-    byte[] picture(int page) {
-        return picture(page, WIDEST);
+    /** A page, from 1, as a person is shown it: of a JPEG as JPEG, else as PNG. @throws Problem when there is no such page */
+    byte[] view(int page) {
+        return looking.view(file, mediaType, page, WIDEST, whose);
     }
 
     /** A page, from 1, as PNG no wider and no higher than {@code widest} pixels. @throws Problem when there is none */

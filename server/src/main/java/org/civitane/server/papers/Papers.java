@@ -11,7 +11,6 @@ import org.civitane.server.access.SignedIn;
 import org.civitane.server.claims.Actor;
 import org.civitane.server.claims.ClaimView;
 import org.civitane.server.claims.Claims;
-import org.civitane.server.papers.looking.Looking;
 import org.civitane.server.platform.Phrase;
 import org.civitane.server.platform.Problem;
 import org.springframework.context.ApplicationEventPublisher;
@@ -26,8 +25,7 @@ public class Papers {
 
     private final PaperTaking taking;
     private final PaperTable table;
-    private final PaperStore store;
-    private final Looking looking;
+    private final PageViews views;
     private final Claims claims;
     private final Readings readings;
     private final ApplicationEventPublisher events;
@@ -35,15 +33,13 @@ public class Papers {
     Papers(
             PaperTaking taking,
             PaperTable table,
-            PaperStore store,
-            Looking looking,
+            PageViews views,
             Claims claims,
             Readings readings,
             ApplicationEventPublisher events) {
         this.taking = taking;
         this.table = table;
-        this.store = store;
-        this.looking = looking;
+        this.views = views;
         this.claims = claims;
         this.readings = readings;
         this.events = events;
@@ -150,25 +146,21 @@ public class Papers {
     }
 
     /**
-     * A page, from 1, of a paper that was handed in, as a PNG.
+     * A page, from 1, of a paper that was handed in, as a person is shown it.
      *
      * @throws Problem when the claim has no such paper or the paper no such page
      */
-    public byte[] picture(UUID claim, UUID id, int page) {
+    public PageView picture(UUID claim, UUID id, int page) {
         Paper paper = table.paper(claim, id);
         if (paper.state() == Paper.State.BEGUN) {
             throw Problem.notFound(Phrase.of("paper.none"));
         }
-        return pictureOf(paper, page);
+        return views.of(paper, page);
     }
 
     /** The same for whoever sent the paper, who sees it also before it is handed in. */
-    public byte[] ownPicture(UUID claim, UUID id, int page) {
-        return pictureOf(table.paper(claim, id), page);
-    }
-
-    private byte[] pictureOf(Paper paper, int page) {
-        return new PaperFile(store.file(paper.digest()), paper.claim().toString(), looking).picture(page);
+    public PageView ownPicture(UUID claim, UUID id, int page) {
+        return views.of(table.paper(claim, id), page);
     }
 
     /**

@@ -5,10 +5,12 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 
 /**
  * How long browsers may keep what the screens are made of: files that carry their contents in their name for a year, the
- * page that names them never without asking.
+ * page that names them never without asking. Whoever understands Brotli gets them as the build compressed them, once and
+ * with patience.
  */
 @Configuration(proxyBeanMethods = false)
 class PageFiles implements WebMvcConfigurer {
@@ -18,6 +20,8 @@ class PageFiles implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry files) {
         files.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/META-INF/resources/assets/")
-                .setCacheControl(CacheControl.maxAge(YEAR).cachePublic().immutable());
+                .setCacheControl(CacheControl.maxAge(YEAR).cachePublic().immutable())
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver());
     }
 }

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.context.annotation.Profile;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -30,6 +31,7 @@ class OutsideController {
     record Behave(@NotNull Mood mood) {}
 
     @GetMapping("/api/outside")
+    @Transactional(readOnly = true)
     Outside outside() {
         return new Outside(
                 Arrays.stream(Service.values())

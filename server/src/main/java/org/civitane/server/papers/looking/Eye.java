@@ -86,6 +86,7 @@ final class Eye {
                 yield ByteBuffer.allocate(Integer.BYTES).putInt(count).array();
             }
             case PICTURE -> Pages.png(pages.page(look.page(), look.widest()));
+            case VIEW -> pages.view(pages.page(look.page(), look.widest()));
             case SIZE -> size(pages.page(look.page(), look.widest()));
             case CODE ->
                 Codes.in(pages.page(look.page(), look.widest())).orElse("").getBytes(StandardCharsets.UTF_8);

@@ -18,8 +18,10 @@ record Look(Task task, Path file, String mediaType, int page, int widest) {
     enum Task {
         /** Counts the pages and looks at the first. Answers four bytes. */
         PAGES,
-        /** Answers a page as PNG. */
+        /** Answers a page as PNG, to the dot. */
         PICTURE,
+        /** Answers a page as a person is shown it: a photo as JPEG, which is made sooner and half as long, else PNG. */
+        VIEW,
         /** Draws a picture whole and answers how many pixels it is wide and high, upright: eight bytes. */
         SIZE,
         /** Answers the lines of text that a PDF holds, as {@link Lines} writes them. */

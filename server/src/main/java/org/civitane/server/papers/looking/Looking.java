@@ -58,6 +58,11 @@ public class Looking implements DisposableBean {
         return look(new Look(Task.PICTURE, file, mediaType, page, widest), whose);
     }
 
+    /** A page, from 1, as a person is shown it: a page of a JPEG as JPEG, any other as PNG. */
+    public byte[] view(Path file, String mediaType, int page, int widest, String whose) {
+        return look(new Look(Task.VIEW, file, mediaType, page, widest), whose);
+    }
+
     /** How many pixels a picture is wide and high, upright; it can be drawn whole. */
     public Dimension size(Path file, String mediaType, String whose) {
         ByteBuffer size = ByteBuffer.wrap(look(new Look(Task.SIZE, file, mediaType, 1, Integer.MAX_VALUE), whose));

@@ -20,6 +20,11 @@ sealed interface Pages permits PdfPages, PicturePages {
     /** The lines of text on the first pages, as far as the file holds text at all. */
     List<Line> lines(int mostPages) throws IOException, CannotLook;
 
+    /** A page as a person is shown it, in the format that its kind of file is best shown in. */
+    default byte[] view(BufferedImage page) throws IOException {
+        return png(page);
+    }
+
     static byte[] png(BufferedImage image) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(image, "png", out);

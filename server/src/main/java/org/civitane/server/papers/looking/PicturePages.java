@@ -3,18 +3,26 @@ package org.civitane.server.papers.looking;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.List;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.ImageOutputStream;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.civitane.server.papers.reading.Line;
 
 /** The pages of a JPEG, PNG or TIFF. */
 record PicturePages(Path file, String mediaType) implements Pages {
+    private static final float FINE = 0.92f;
+
     @Override
     public int count() throws IOException, CannotLook {
         try (ImageInputStream in = opened()) {
@@ -45,6 +53,26 @@ record PicturePages(Path file, String mediaType) implements Pages {
             BufferedImage image = reader.read(page - 1, parameters);
             return mediaType.equals("image/jpeg") ? upright(image, JpegParts.turnOf(file)) : image;
         }
+    }
+
+    /** A JPEG again as JPEG, since what a camera saw is no smoother than that. */
+    @Override
+    public byte[] view(BufferedImage page) throws IOException {
+        if (!mediaType.equals("image/jpeg")) {
+            return Pages.png(page);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        try (ImageOutputStream into = new MemoryCacheImageOutputStream(out)) {
+            ImageWriteParam fine = writer.getDefaultWriteParam();
+            fine.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            fine.setCompressionQuality(FINE);
+            writer.setOutput(into);
+            writer.write(null, new IIOImage(page, null, null), fine);
+        } finally {
+            writer.dispose();
+        }
+        return out.toByteArray();
     }
 
     @Override
