@@ -50,6 +50,8 @@ type TextProps = {
   type?: string;
   inputMode?: 'text' | 'decimal' | 'numeric' | 'email' | 'tel';
   autoComplete?: string | undefined;
+  /** Called when one comes into the field. */
+  onEnter?: () => void;
   /** Called when the field is left. */
   onLeave?: () => void;
 };
@@ -64,6 +66,7 @@ export function TextField({
   type = 'text',
   inputMode,
   autoComplete,
+  onEnter,
   onLeave,
 }: TextProps) {
   const { t } = useTranslation();
@@ -80,6 +83,7 @@ export function TextField({
             autoComplete={autoComplete}
             value={value}
             onChange={(e) => onChange(e.target.value)}
+            onFocus={onEnter}
             onBlur={onLeave}
           />
           {type === 'password' && (

@@ -9,7 +9,7 @@ import { Problem } from './Problem';
 export function pending(error: unknown) {
   const title = i18next.t(error ? 'notShown' : 'loading');
   return (
-    <Page title={title}>
+    <Page title={title} waiting={!error}>
       {error ? <h1 className="text-3xl">{title}</h1> : title}
       <Problem of={error} />
     </Page>

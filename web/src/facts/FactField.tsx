@@ -1,3 +1,4 @@
+import { type ComponentProps, lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { DayField } from '../components/DayField';
 import { CheckField, SelectField, TextField } from '../components/Field';
@@ -6,10 +7,12 @@ import { useFault } from './Faults';
 import { NamesField, RecordField, RowsField } from './ManyFields';
 import { MonthsField } from './MonthsField';
 import { PeriodsField } from './PeriodsField';
-import { PhotoField } from './PhotoField';
-import { SuggestField } from './SuggestField';
 import { type Asked, type Given, isAsked, isRecord, readAs } from './shapes';
 import { ZoneField } from './ZoneField';
+
+/** Fetched only by pages that ask with them: few do, and they bring much with them. */
+const PhotoField = lazy(() => import('./PhotoField').then((it) => ({ default: it.PhotoField })));
+const SuggestField = lazy(() => import('./SuggestField').then((it) => ({ default: it.SuggestField })));
 
 export type People = { id: string; givenName?: string }[];
 
@@ -118,7 +121,7 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
       ) : null;
     case 'OCCUPATION':
       return (
-        <SuggestField
+        <Suggested
           {...labelled}
           from="OCCUPATION"
           takesWords={false}
@@ -128,7 +131,7 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
       );
     case 'EMPLOYER':
       return (
-        <SuggestField {...labelled} from="EMPLOYER" takesWords words={String(value ?? '')} onChange={set} />
+        <Suggested {...labelled} from="EMPLOYER" takesWords words={String(value ?? '')} onChange={set} />
       );
     case 'DATE':
       return (
@@ -170,7 +173,15 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
       );
     case 'PHOTO':
       return (
-        <PhotoField id={labelled.id} label={asked.label} error={error ?? null} value={value} onChange={set} />
+        <Suspense>
+          <PhotoField
+            id={labelled.id}
+            label={asked.label}
+            error={error ?? null}
+            value={value}
+            onChange={set}
+          />
+        </Suspense>
       );
     case 'MONTHS':
       return <MonthsField asked={asked} record={record} within={path} onChange={onChange} />;
@@ -192,4 +203,32 @@ export function FactField({ asked, record, within = '', people = [], autoComplet
         />
       );
   }
+}
+
+/** Its place is kept by a field of the same shape until it is there; what was typed into that goes on in it. */
+function Suggested(props: ComponentProps<typeof SuggestField>) {
+  const { id, label, hint, words, takesWords, onChange } = props;
+  const [begun, setBegun] = useState(words);
+  const [isIn, setIsIn] = useState(false);
+  const begin = (text: string) => {
+    setBegun(text);
+    if (takesWords) onChange(text);
+  };
+  return (
+    <Suspense
+      fallback={
+        <TextField
+          id={id}
+          label={label}
+          hint={hint ?? null}
+          value={begun}
+          onChange={begin}
+          onEnter={() => setIsIn(true)}
+          onLeave={() => setIsIn(false)}
+        />
+      }
+    >
+      <SuggestField {...props} begun={begun} focused={isIn} />
+    </Suspense>
+  );
 }

@@ -14,9 +14,9 @@ import { takenOn } from '../papers/takenOn';
 import { useCropLabels } from '../papers/useCropLabels';
 import { type Given, isRecord } from './shapes';
 
-/** As wide for its height as a passport's photo: 35 by 45 mm. */
 /** Of a picture with fewer dots in its height nothing is cut off unless one wants to. */
 const SMALL = 1000;
+/** As wide for its height as a passport's photo: 35 by 45 mm. */
 const SHAPE = 35 / 45;
 const LONGEST = 1062;
 

@@ -25,13 +25,28 @@ type Props = {
   words: string;
   /** Whether what is typed stands as it is; else only what is chosen does. */
   takesWords: boolean;
+  /** What was typed before this was there, where that is more than what stands. */
+  begun?: string;
+  /** Whether one is in it from the beginning. */
+  focused?: boolean;
   onChange: (value: string | undefined) => void;
 };
 
 /** A field that offers what fits while one types; arrows choose, Enter takes, and what was taken is read back. */
-export function SuggestField({ id, label, hint, error, from, words, takesWords, onChange }: Props) {
+export function SuggestField({
+  id,
+  label,
+  hint,
+  error,
+  from,
+  words,
+  takesWords,
+  begun = words,
+  focused = false,
+  onChange,
+}: Props) {
   const { t } = useTranslation();
-  const [typed, setTyped] = useState(words);
+  const [typed, setTyped] = useState(begun);
   const [chosen, setChosen] = useState(words);
   const q = typed.trim();
   const isLooking = q.length >= FEWEST_LETTERS && q !== chosen;
@@ -74,7 +89,12 @@ export function SuggestField({ id, label, hint, error, from, words, takesWords, 
           allowsCustomValue
           allowsEmptyCollection={isLooking && found.isSuccess}
         >
-          <Input {...ids} className={`input w-full ${error ? 'input-error' : ''}`} autoComplete="off" />
+          <Input
+            {...ids}
+            autoFocus={focused}
+            className={`input w-full ${error ? 'input-error' : ''}`}
+            autoComplete="off"
+          />
           <Popover placement="bottom start" className="sheet z-20 w-(--trigger-width) max-w-[90vw] py-1">
             <ListBox<Fitting>
               renderEmptyState={() => (

@@ -34,7 +34,7 @@ export function MyClaimsScreen() {
       <div className="mt-6 space-y-4">
         {drafts.data?.map((draft) => (
           <section key={draft.id} className="sheet flex flex-wrap items-center gap-4 p-5">
-            <h2 className="flex-1 text-lg">{t('my.open')}</h2>
+            <h2 className="grow basis-40 text-lg">{t('my.open')}</h2>
             <Link to={`/apply/${draft.programme}`} className="btn btn-outline btn-primary h-auto min-h-11">
               {t('my.goOn', { programme: nameOf(draft.programme) })}
             </Link>
