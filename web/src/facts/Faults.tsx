@@ -1,6 +1,7 @@
 import { createContext, type ReactNode, useContext } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Fault } from './faultsOf';
+import { toField } from './useLedToFirst';
 
 const Known = createContext<Fault[]>([]);
 
@@ -31,13 +32,6 @@ type ListProps = {
   /** Leads to the field of one; it is on the same page unless given. */
   onGo?: (fault: Fault) => void;
 };
-
-/** To its field, or to the first one of what it is about. */
-const toField = ({ path }: Fault) =>
-  (
-    document.getElementById(`fact-${path}`) ??
-    document.querySelector<HTMLElement>(`[id^="fact-${CSS.escape(path)}"]`)
-  )?.focus();
 
 /** All that is wrong or missing, each leading to its field; what may stay as it is by itself. */
 export function FaultList({ faults, ...more }: ListProps) {

@@ -7,6 +7,7 @@ import { FactField } from './FactField';
 import { FactText } from './FactText';
 import { FaultList, FaultsAtFields } from './Faults';
 import type { Asked, Given } from './shapes';
+import { useLedToFirst } from './useLedToFirst';
 
 let now: Given;
 
@@ -95,6 +96,20 @@ describe('an answer reads back as what it is', () => {
   });
 });
 
+function Going() {
+  const leadTo = useLedToFirst();
+  const parts = [asked('AMOUNT', { path: 'gross', label: 'Gross' })];
+  const lacking = { path: 'fact/0/gross', label: 'Gross', whose: '', code: 'missing' as const };
+  return (
+    <>
+      <Asking of={asked('ROWS', { parts })} from={{ fact: [{}] }} />
+      <button type="button" onClick={() => leadTo([lacking])}>
+        Go on
+      </button>
+    </>
+  );
+}
+
 describe('what is wrong', () => {
   it('is listed, leads to its field, and stands at it', async () => {
     const faults = [{ path: 'fact', label: 'Fact', whose: '', code: 'amount' as const }];
@@ -110,5 +125,11 @@ describe('what is wrong', () => {
     expect(document.activeElement).toBe(screen.getByLabelText('Fact'));
     expect(screen.getByLabelText('Fact').getAttribute('aria-invalid')).toBe('true');
     expect(screen.getAllByText('This is no amount. Write it like 780.50.')).toHaveLength(2);
+  });
+
+  it('leads whoever goes on to the first field of a row that lacks it', async () => {
+    render(<Going />);
+    await userEvent.click(screen.getByRole('button', { name: 'Go on' }));
+    expect(document.activeElement).toBe(screen.getByLabelText('Gross'));
   });
 });

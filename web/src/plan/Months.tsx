@@ -122,7 +122,7 @@ function Inside({ months, plan, holidays, free }: Look) {
                     return `relative m-px flex min-h-11 cursor-pointer flex-col items-center justify-center rounded-[3px] leading-tight ${look} ${focus}`;
                   }}
                 >
-                  {({ formattedDate }) => {
+                  {({ formattedDate, isSelected }) => {
                     const day = days.get(date.toString());
                     const holiday = holidays.includes(date.toString());
                     const isFree = free.includes(weekdayOf(date.toDate('UTC')));
@@ -134,7 +134,10 @@ function Inside({ months, plan, holidays, free }: Look) {
                     ];
                     return (
                       <>
-                        <Described as={words.filter(Boolean).join(', ')} />
+                        <Described
+                          as={words.filter(Boolean).join(', ')}
+                          isAway={isSelected && (!isFree || day?.kind === 'AWAY')}
+                        />
                         <span className={holiday ? 'underline decoration-2 underline-offset-2' : ''}>
                           {formattedDate}
                         </span>
@@ -159,12 +162,19 @@ function Inside({ months, plan, holidays, free }: Look) {
   );
 }
 
-/** The calendar names each day by its date and no more: what else is seen of it is told as its description. */
-function Described({ as: words }: { as: string }) {
+/**
+ * The calendar names each day by its date, and calls all within a span selected: what else is seen of a day is told as its
+ * description, and one on which there is nothing to be away from is not called so.
+ */
+function Described({ as: words, isAway }: { as: string; isAway: boolean }) {
   const place = useRef<HTMLSpanElement>(null);
   useEffect(() => {
-    place.current?.closest('[role=button]')?.setAttribute('aria-description', words);
-  }, [words]);
+    const day = place.current?.closest('[role=button]');
+    day?.setAttribute('aria-description', words);
+    if (isAway) return;
+    day?.setAttribute('aria-label', day.getAttribute('aria-label')?.replace(/ selected$/, '') ?? '');
+    day?.closest('[role=gridcell]')?.setAttribute('aria-selected', 'false');
+  });
   return <span ref={place} hidden />;
 }
 

@@ -74,4 +74,14 @@ describe('days that are painted', () => {
     await userEvent.click(screen.getByText('now and then'));
     expect(screen.getAllByRole('grid').length).toBeGreaterThan(0);
   });
+
+  it('of a span, a day without work is not called selected', async () => {
+    const schedule = { 1: '8', 2: '8', 3: '8', 4: '8', 5: '8' };
+    render(<Painted begun={{ pattern: 'CONTINUOUS', start: '2026-12-07', end: '2026-12-15', schedule }} />);
+    const friday = screen.getByRole('button', { name: 'Friday, 11 December 2026 selected' });
+    const saturday = screen.getByRole('button', { name: 'Saturday, 12 December 2026' });
+    expect(friday.closest('td')?.getAttribute('aria-selected')).toBe('true');
+    expect(saturday.closest('td')?.getAttribute('aria-selected')).toBe('false');
+    expect(saturday.getAttribute('aria-description')).toBe('no working day');
+  });
 });

@@ -11,6 +11,7 @@ import { FaultList, FaultsAtFields } from '../../facts/Faults';
 import { type Fault, faultsOf } from '../../facts/faultsOf';
 import { type Clash, withAnswer } from '../../facts/mergeAnswers';
 import type { Asked, Given } from '../../facts/shapes';
+import { useLedToFirst } from '../../facts/useLedToFirst';
 import { ContactStep } from './ContactStep';
 import { contactFaults } from './contactFaults';
 import { isAmong, ofOffice, toPutRight, withOffice } from './officeFaults';
@@ -49,6 +50,7 @@ export function ApplyScreen() {
     window.scrollTo(0, 0);
   });
   const [faults, setFaults] = useState<Fault[]>([]);
+  const leadTo = useLedToFirst();
   /** What the office found on a page and told: who cannot put it right now goes on all the same. */
   const [seen = [], setSeen] = useKept<Fault[]>(`told/${programme}`);
   const saved = draft.data;
@@ -96,8 +98,10 @@ export function ApplyScreen() {
           setFaults([]);
           window.scrollTo(0, 0);
           const told = part && next !== part.id ? ofOffice(now.faults, part.id) : [];
-          if (told.some((each) => !isAmong(seen, each))) setSeen([...seen, ...told]);
-          else then();
+          if (told.some((each) => !isAmong(seen, each))) {
+            setSeen([...seen, ...told]);
+            leadTo(told);
+          } else then();
         },
       },
     );
@@ -132,7 +136,7 @@ export function ApplyScreen() {
             const now = found(part.id);
             setFaults(now);
             if (now.length === 0) goTo(from?.back ? READ_BACK : (steps[at + 1] ?? READ_BACK));
-            else window.scrollTo(0, 0);
+            else leadTo(now);
           }}
         >
           <p className="quiet text-sm">

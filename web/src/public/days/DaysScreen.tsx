@@ -11,6 +11,7 @@ import { FactField } from '../../facts/FactField';
 import { FaultList, FaultsAtFields } from '../../facts/Faults';
 import { faultsOf } from '../../facts/faultsOf';
 import type { Asked, Given } from '../../facts/shapes';
+import { useLedToFirst } from '../../facts/useLedToFirst';
 import PaintDays from '../../plan/PaintDays';
 import { EndEarlier } from './EndEarlier';
 
@@ -75,11 +76,12 @@ function ChangeDays({ claim, days }: { claim: string; days: Days }) {
   const plan = isChanged ? would.data?.plan : days.plan;
   const questions = days.questions as Asked[];
   const faults = faultsOf(days.questions, answers);
+  const leadTo = useLedToFirst();
   const submit = (event: FormEvent) => {
     event.preventDefault();
     setLooked(true);
     if (faults.length === 0) save.mutate();
-    else window.scrollTo(0, 0);
+    else leadTo(faults);
   };
   const change = (now: Given) => keep({ edition: days.edition, answers: now });
   return (
