@@ -35,11 +35,11 @@ public class ReadOnceTest extends ServerTest {
     private static final Logger DETERMINED = (Logger) LoggerFactory.getLogger(Determinations.class);
 
     /**
-     * Files and what is made of them; sessions, which are read apart from everything else; My claims, where one that cannot
-     * be worked out leaves the others as they are; and who else is asked.
+     * Files and what is made of them; sessions, which are read apart from everything else; and My claims, where one that
+     * cannot be worked out leaves the others as they are.
      */
     private static final Pattern APART =
-            Pattern.compile("picture|pdf|papers/|statement|/sessions|/api/my/claims$|/api/my/claims/\\{id}$|/others$");
+            Pattern.compile("picture|pdf|papers/|statement|/sessions|/api/my/claims$|/api/my/claims/\\{id}$");
 
     private static final Pattern PART = Pattern.compile("\\{[^}]+}");
 
@@ -133,17 +133,30 @@ public class ReadOnceTest extends ServerTest {
     }
 
     @Test
+    public void myClaimsAreReadOnOneConnectionEach() {
+        handInForLeave();
+        AtomicInteger status = new AtomicInteger();
+        int connections = StatementCount.connectionsDuring(() -> status.set(asked(get("/api/my/claims"), applicant)));
+        assertThat(status).hasValue(200);
+        assertThat(connections).isEqualTo(1 + 2);
+    }
+
+    @Test
     public void earlierClaimsOfTheSamePersonAreDeterminedOnceEach() {
         ClaimView last = claim;
         for (int i = 0; i < 6; i++) {
-            last = drafts.handInAnswers(
-                    applicant,
-                    "paid-leave",
-                    LeaveAnswers.of(answers(applicant), clock.today(), 1, clock.today()),
-                    new Drafts.Signing(applicant.displayName(), Optional.empty()));
+            last = handInForLeave();
         }
         Effort effort = effort(get("/api/claims/" + last.id() + "/desk"), caseworker);
         assertThat(effort.determinations()).as(effort.toString()).isEqualTo(6);
+    }
+
+    private ClaimView handInForLeave() {
+        return drafts.handInAnswers(
+                applicant,
+                "paid-leave",
+                LeaveAnswers.of(answers(applicant), clock.today(), 1, clock.today()),
+                new Drafts.Signing(applicant.displayName(), Optional.empty()));
     }
 
     private int asked(MockHttpServletRequestBuilder request, SignedIn who) {

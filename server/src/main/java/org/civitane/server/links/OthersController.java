@@ -14,6 +14,7 @@ import org.civitane.server.dossier.Dossiers;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -66,6 +67,7 @@ class OthersController {
     record OthersAsked(List<Others.Other> others, List<Remark> remarks) {}
 
     @GetMapping("/api/my/claims/{id}/others")
+    @Transactional(readOnly = true)
     List<Others.Other> mine(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return others.of(dossiers.of(claims.claimOf(who, id)));
     }
@@ -80,6 +82,7 @@ class OthersController {
     }
 
     @GetMapping("/api/claims/{id}/others")
+    @Transactional(readOnly = true)
     OthersAsked ofClaim(@PathVariable UUID id) {
         Dossier dossier = dossiers.of(claims.claim(id));
         return new OthersAsked(others.of(dossier), remarks.of(dossier));

@@ -26,6 +26,7 @@ import org.civitane.server.platform.DayText;
 import org.civitane.server.platform.Problem;
 import org.civitane.server.platform.Texts;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Says where a claim stands to the applicant whose it is, and what is wanted of them. */
 @Component
@@ -92,21 +93,11 @@ class MyClaims {
             boolean canChangeDays) {}
 
     /**
-     * Where it stands. A claim out of whose figures nothing can be worked out says that and what can be done all the
-     * same, so that whoever has it still sees their other ones.
+     * What is known without working it out of a claim for which {@link #worked} finds that nothing can be: that, and what
+     * can be done all the same.
      */
-    MyClaim of(ClaimView claim) {
-        try {
-            return worked(claim);
-        } catch (Problem e) {
-            if (!e.code().equals(Determinations.NOT_WORKED_OUT)) {
-                throw e;
-            }
-            return notWorkedOut(claim);
-        }
-    }
-
-    private MyClaim notWorkedOut(ClaimView claim) {
+    @Transactional(readOnly = true)
+    MyClaim notWorkedOut(ClaimView claim) {
         return new MyClaim(
                 claim.id(),
                 claim.number(),
@@ -130,7 +121,13 @@ class MyClaims {
                 false);
     }
 
-    private MyClaim worked(ClaimView claim) {
+    /**
+     * Where it stands.
+     *
+     * @throws Problem {@link Determinations#NOT_WORKED_OUT}
+     */
+    @Transactional(readOnly = true)
+    MyClaim worked(ClaimView claim) {
         Dossier dossier = dossiers.of(claim);
         Wording wording = Claims.programmeOf(claim).wording(Locale.ENGLISH);
         Optional<Decision> decision = decisions.of(claim.id());
