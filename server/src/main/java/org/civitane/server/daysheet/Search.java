@@ -71,17 +71,15 @@ public class Search {
     }
 
     /**
-     * Those still open that are near, and those that have the very words; only when these are few, all that are near:
-     * a common name is near thousands, of whom somebody has to be left out, and it must not be who is asked for today.
+     * Those still open that are near, and of the others those that have the very words; only when these are few, the others
+     * that are near as well: a common name is near thousands, of whom somebody has to be left out, and it must not be who
+     * is asked for today.
      */
     private List<Row> byWords(List<String> words, String joined) {
         String near = each(words, "? <% search_text", joined);
         String same = each(words, "search_text like '%' || ? || '%'", joined);
-        List<Row> likely = ranked(
-                words,
-                of("stack is not null and (" + near + ")") + " union all " + of("stack is null and (" + same + ")"),
-                2);
-        return likely.size() == MOST ? likely : ranked(words, of(near), 1);
+        List<Row> likely = ranked(words, near, same);
+        return likely.size() == MOST ? likely : ranked(words, near, near);
     }
 
     private static String of(String which) {
@@ -92,16 +90,16 @@ public class Search {
         return words.stream().map(word -> told).collect(Collectors.joining(joined));
     }
 
-    /** Open claims first among the nearest names. @param times how often the candidates ask for the words */
-    private List<Row> ranked(List<String> words, String candidates, int times) {
+    /** The nearest names of all candidates, and open claims first among those as near; each condition asks for the words once. */
+    private List<Row> ranked(List<String> words, String ofOpen, String ofOthers) {
+        String candidates = of("stack is not null and (" + ofOpen + ")") + " union all "
+                + of("stack is null and (" + ofOthers + ")");
         return hits(
                 "select " + DaySheet.columns() + " from (" + candidates
                         + ") c left join account a on a.id = c.owner_id order by "
                         + each(words, "word_similarity(?, c.search_text)", " + ")
                         + " desc, (c.stack is null), c.received_on desc limit " + MOST,
-                Collections.nCopies(times + 1, words).stream()
-                        .flatMap(List::stream)
-                        .toList());
+                Collections.nCopies(3, words).stream().flatMap(List::stream).toList());
     }
 
     private List<Row> hits(String sql, List<String> parameters) {
