@@ -58,7 +58,7 @@ export function SafeContactFields({ contact, onChange, error }: Props) {
         />
       </div>
       <details open={contact.abroad !== '' || Boolean(error?.('contact/abroad'))}>
-        <summary className="cursor-pointer py-2.5 font-semibold text-primary">
+        <summary className="min-h-11 cursor-pointer py-2.5 font-semibold text-primary">
           {t('contact.abroadToo')}
         </summary>
         <LongTextField

@@ -81,7 +81,9 @@ export function SharedNet({ view, chosen = [], onChoose }: Props) {
                   </td>
                 )}
                 <td className="py-1.5">
-                  <Link to={`/claims/${other.id}`}>{other.number}</Link>
+                  <Link to={`/claims/${other.id}`} className="inline-flex min-h-6 items-center">
+                    {other.number}
+                  </Link>
                 </td>
                 <td>{other.name}</td>
                 <td className="quiet">

@@ -181,7 +181,9 @@ export function CheckField({
         checked={checked}
         onChange={(e) => onChange(e.target.checked)}
       />
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id} className="flex min-h-11 grow items-center">
+        {label}
+      </label>
     </div>
   );
 }

@@ -60,7 +60,7 @@ function List({ faults, title, onGo = toField, doubtful = false }: ListProps & {
           <li key={fault.path + fault.label}>
             <button
               type="button"
-              className={`min-h-8 cursor-pointer text-start underline ${doubtful ? 'text-primary' : 'text-error'}`}
+              className={`min-h-11 cursor-pointer text-start underline ${doubtful ? 'text-primary' : 'text-error'}`}
               onClick={() => onGo(fault)}
             >
               {fault.whose ? `${fault.whose}: ` : ''}

@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { FollowUpList } from '../../claim/FollowUpList';
 import { GoesTo } from '../../claim/GoesTo';
 import { PaymentList } from '../../claim/PaymentList';
@@ -36,9 +37,7 @@ export function AccountScreen() {
   const isKnown = Boolean(now?.account ?? now?.postalOrder);
   return (
     <Page title={t('payments.title')}>
-      <p>
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 className="mt-1 text-3xl">{t('payments.title')}</h1>
       <Problem of={following.error} />
       {now && (

@@ -1,8 +1,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
 import { Press } from '../../components/Press';
@@ -30,9 +31,7 @@ export function DaysScreen() {
   });
   return (
     <Page title={t('days.title')}>
-      <p>
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 className="mt-1 text-3xl">{t('days.title')}</h1>
       <Problem of={days.error} />
       {days.data?.canEndEarlier && (

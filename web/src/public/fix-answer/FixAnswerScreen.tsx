@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { TextField } from '../../components/Field';
 import { useKept } from '../../components/kept';
 import { Page } from '../../components/Page';
@@ -64,7 +65,7 @@ export function FixAnswerScreen() {
     return (
       <Page title={t('fix.title')}>
         <Problem of={asked.error} />
-        {asked.error && <Link to="/my">{t('papers.back')}</Link>}
+        {asked.error && <BackToMine />}
       </Page>
     );
   }

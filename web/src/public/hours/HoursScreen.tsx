@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
@@ -19,9 +20,7 @@ export function HoursScreen() {
   });
   return (
     <Page title={t('hours.title')}>
-      <p>
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 className="mt-1 text-3xl">{t('hours.title')}</h1>
       <Problem of={hours.error} />
       {hours.data && (

@@ -13,7 +13,9 @@ export function CarryOn({ claim }: { claim: string }) {
   });
   return (
     <details className="sheet hidden p-5 sm:block">
-      <summary className="min-h-6 cursor-pointer font-semibold text-primary">{t('who.carry.offer')}</summary>
+      <summary className="min-h-11 py-2.5 cursor-pointer font-semibold text-primary">
+        {t('who.carry.offer')}
+      </summary>
       <p className="mt-2">{t('who.carry.intro')}</p>
       <Problem of={make.error} />
       {make.data ? (

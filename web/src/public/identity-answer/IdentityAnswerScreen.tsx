@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
+import { BackToMine } from '../../claim/BackToMine';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { BeforeStart } from './BeforeStart';
@@ -36,9 +37,7 @@ export function IdentityAnswerScreen() {
   };
   return (
     <Page title={t('who.title')}>
-      <p className="print:hidden">
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 ref={heading} tabIndex={-1} className="mt-1 text-3xl">
         {title}
       </h1>

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { Conversation } from '../../claim/Conversation';
 import { Page } from '../../components/Page';
 import { MyContact } from './MyContact';
@@ -38,9 +39,7 @@ export function MessagesScreen() {
   }, [unread, isPending, isSuccess, mutate]);
   return (
     <Page title={t('messages.title')}>
-      <p>
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 className="mt-1 mb-4 text-3xl">{t('messages.title')}</h1>
       <Conversation
         claim={claim}

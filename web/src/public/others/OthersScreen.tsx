@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { OtherAsked } from '../../claim/OtherAsked';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
@@ -40,9 +41,7 @@ export function OthersScreen() {
   });
   return (
     <Page title={t('others.title')}>
-      <p>
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 className="mt-1 text-3xl">{t('others.title')}</h1>
       <Problem of={others.error ?? form.error} />
       <div className="mt-4 max-w-3xl space-y-4">

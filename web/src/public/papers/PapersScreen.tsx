@@ -4,6 +4,7 @@ import { type DragEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
+import { BackToMine } from '../../claim/BackToMine';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { dateText } from '../../i18n';
@@ -40,9 +41,7 @@ export function PapersScreen() {
   const items = evidence.data ?? [];
   return (
     <Page title={t('papers.title')}>
-      <p>
-        <Link to="/my">{t('papers.back')}</Link>
-      </p>
+      <BackToMine />
       <h1 className="mt-1 text-3xl">{t('papers.title')}</h1>
       <p className="mt-2 max-w-prose">{t('papers.intro')}</p>
       {room.data && <p className="quiet mt-1 max-w-prose">{roomText(room.data, t)}</p>}

@@ -45,7 +45,9 @@ export function DecideScreen() {
             );
           }}
         >
-          <Link to={`/claims/${claim}`}>{t('decide.back')}</Link>
+          <Link to={`/claims/${claim}`} className="inline-flex min-h-6 items-center">
+            {t('decide.back')}
+          </Link>
           <h1 className="text-2xl">{title}</h1>
           <p className="quiet">{household}</p>
           <h2 className="!font-sans text-sm">{t('decide.outcome')}</h2>

@@ -46,7 +46,9 @@ export function IdentityPanel({ desk, onPaper, onDoubt }: Props) {
         </p>
       </div>
       <p className="mt-2">
-        <Link to={`/claims/${desk.id}/identity`}>{t('identity.grid')}</Link>
+        <Link to={`/claims/${desk.id}/identity`} className="inline-flex min-h-6 items-center">
+          {t('identity.grid')}
+        </Link>
       </p>
       <DoubtIt desk={desk} onDoubt={onDoubt} />
       <table className="mt-4 w-full table-fixed">

@@ -32,7 +32,12 @@ export function Outcome({ desk, trial, onForget, onFact, all }: Props) {
       {desk.past.decision && (
         <p className="mt-3">
           {t('desk.decidedBy', { when: desk.past.decision.when, by: desk.past.decision.by })}{' '}
-          <a href={`/api/claims/${desk.id}/letter`} target="_blank" rel="noreferrer">
+          <a
+            href={`/api/claims/${desk.id}/letter`}
+            className="inline-flex min-h-6 items-center"
+            target="_blank"
+            rel="noreferrer"
+          >
             {t('desk.letter')}
           </a>
         </p>

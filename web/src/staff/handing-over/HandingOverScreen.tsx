@@ -48,7 +48,9 @@ export function HandingOverScreen() {
           </form>
           {mayWork && (
             <p className="mt-3">
-              <Link to="/counter-account">{t('counter.start')}</Link>
+              <Link to="/counter-account" className="inline-flex min-h-6 items-center">
+                {t('counter.start')}
+              </Link>
             </p>
           )}
           <div aria-live="polite">

@@ -48,7 +48,10 @@ export function Table({ kind, pieces }: Props) {
             <tr key={each.document} className="row-line">
               <td className="px-3 py-2">{each.name}</td>
               <td>
-                <Link to={`/handing-over/${each.number}`} className="tabular-nums">
+                <Link
+                  to={`/handing-over/${each.number}`}
+                  className="inline-flex min-h-6 items-center tabular-nums"
+                >
                   {each.number}
                 </Link>
               </td>

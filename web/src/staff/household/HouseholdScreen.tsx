@@ -42,7 +42,9 @@ export function HouseholdScreen() {
   return (
     <Page title={t('household.title', { name: data.name })}>
       <p>
-        <Link to={`/claims/${claim}`}>{t('household.back')}</Link>
+        <Link to={`/claims/${claim}`} className="inline-flex min-h-6 items-center">
+          {t('household.back')}
+        </Link>
       </p>
       <h1 className="mt-1 text-3xl">{t('household.title', { name: data.name })}</h1>
       <Problem of={match.error} />
@@ -75,7 +77,9 @@ export function HouseholdScreen() {
               {data.claims.map((each) => (
                 <tr key={each.id} className="row-line">
                   <td className="whitespace-nowrap px-3 py-2">
-                    <Link to={`/claims/${each.id}`}>{each.number}</Link>
+                    <Link to={`/claims/${each.id}`} className="inline-flex min-h-6 items-center">
+                      {each.number}
+                    </Link>
                   </td>
                   <td>{each.programme}</td>
                   <td className="whitespace-nowrap pe-3">{dateText(each.receivedOn, 'weekday')}</td>

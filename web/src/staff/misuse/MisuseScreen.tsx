@@ -74,7 +74,9 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
       <ul>
         {misuse.linked.map((each) => (
           <li key={each.claim} className="row-line flex flex-wrap items-center gap-4 py-1.5">
-            <Link to={`/claims/${each.claim}`}>{each.number}</Link>
+            <Link to={`/claims/${each.claim}`} className="inline-flex min-h-6 items-center">
+              {each.number}
+            </Link>
             <span>{each.household}</span>
             <span className="quiet flex-1">{each.by.join(', ')}</span>
             {each.since && (
