@@ -57,7 +57,7 @@ function List({ faults, title, onGo = toField, doubtful = false }: ListProps & {
       </p>
       <ul className="mt-1">
         {faults.map((fault) => (
-          <li key={fault.path + fault.label}>
+          <li key={fault.path + fault.label} className="flex flex-wrap items-center gap-x-1">
             <button
               type="button"
               className={`min-h-11 cursor-pointer text-start underline ${doubtful ? 'text-primary' : 'text-error'}`}
@@ -65,7 +65,7 @@ function List({ faults, title, onGo = toField, doubtful = false }: ListProps & {
             >
               {fault.whose ? `${fault.whose}: ` : ''}
               {fault.label}
-            </button>{' '}
+            </button>
             <span className="quiet">{fault.sentence ?? t(`facts.fault.${fault.code}`)}</span>
           </li>
         ))}
