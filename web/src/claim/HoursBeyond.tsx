@@ -10,14 +10,19 @@ import { dateText } from '../i18n';
 
 type Unlooked = Schemas['Unlooked'];
 
+/** @param enabled whether whoever looks deals with them at all */
+export const useHoursBeyond = (enabled = true) =>
+  useQuery({
+    queryKey: ['day-sheet', 'hours-beyond'],
+    queryFn: () => take(api.GET('/api/day-sheet/hours-beyond')),
+    enabled,
+  });
+
 /** Weeks whose hours go beyond what was certified, until somebody has looked: those of a claim, or of all; nothing where there are none. */
 export function HoursBeyond({ claim }: { claim?: string }) {
   const { t } = useTranslation();
   const queries = useQueryClient();
-  const beyond = useQuery({
-    queryKey: ['day-sheet', 'hours-beyond'],
-    queryFn: () => take(api.GET('/api/day-sheet/hours-beyond')),
-  });
+  const beyond = useHoursBeyond();
   const look = useMutation({
     mutationFn: ({ claim, monday, reason }: { claim: string; monday: string; reason: string }) =>
       take(

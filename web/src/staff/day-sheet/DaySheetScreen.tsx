@@ -3,14 +3,14 @@ import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
-import { HoursBeyond } from '../../claim/HoursBeyond';
+import { HoursBeyond, useHoursBeyond } from '../../claim/HoursBeyond';
 import { useSheet, useSheetFilter } from '../../claim/useSheet';
 import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
 import { pending } from '../../components/pending';
 import { dateText } from '../../i18n';
-import { SecondLooks } from './SecondLooks';
+import { SecondLooks, useSecondLooks } from './SecondLooks';
 import { Stack } from './Stack';
 import { useRowLeft } from './useRowLeft';
 import { WeekPanel } from './WeekPanel';
@@ -38,8 +38,11 @@ export function DaySheetScreen() {
       go(`/claims/${row.id}`);
     },
   });
-  useRowLeft(sheet.data !== undefined);
-  const rows = sheet.data?.stacks.flatMap((stack) => stack.rows) ?? [];
+  /** What stands above the stacks comes with them: they do not jump when it does. */
+  const notices = [useSecondLooks(mayWork), useHoursBeyond(mayWork)];
+  const shown = notices.some((each) => each.isLoading) ? undefined : sheet.data;
+  useRowLeft(shown !== undefined);
+  const rows = shown?.stacks.flatMap((stack) => stack.rows) ?? [];
   const act = (row: Row) => {
     if (row.action === 'TAKE' && mayWork) takeClaim.mutate(row);
     else go(row.action === 'DECIDE' && mayWork ? `/claims/${row.id}/decide` : `/claims/${row.id}`);
@@ -52,10 +55,10 @@ export function DaySheetScreen() {
     act(next);
     return true;
   });
-  if (!sheet.data) {
+  if (!shown) {
     return pending(sheet.error);
   }
-  const { stacks, today, week, waiting } = sheet.data;
+  const { stacks, today, week, waiting } = shown;
   const count = (pile: string) => stacks.find((stack) => stack.pile === pile)?.count ?? 0;
   const all = stacks.reduce((sum, stack) => sum + stack.count, 0);
   return (

@@ -4,13 +4,18 @@ import { Link } from 'react-router';
 import { api, take } from '../../api/client';
 import { momentText } from '../../i18n';
 
+/** @param enabled whether whoever looks is asked for an opinion at all */
+export const useSecondLooks = (enabled = true) =>
+  useQuery({
+    queryKey: ['day-sheet', 'second-looks'],
+    queryFn: () => take(api.GET('/api/day-sheet/second-looks')),
+    enabled,
+  });
+
 /** Claims of others on which one's own opinion is wanted; nothing where there are none. */
 export function SecondLooks() {
   const { t } = useTranslation();
-  const wanted = useQuery({
-    queryKey: ['day-sheet', 'second-looks'],
-    queryFn: () => take(api.GET('/api/day-sheet/second-looks')),
-  });
+  const wanted = useSecondLooks();
   if (!wanted.data?.length) return null;
   return (
     <section className="sheet mt-4 border-s-4 border-s-warning px-4 py-3" aria-labelledby="second-looks">
