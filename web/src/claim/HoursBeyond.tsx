@@ -74,7 +74,7 @@ function Week({ each, isNamed, onLooked }: WeekProps) {
     <li className="py-0.5">
       <div className="flex flex-wrap items-center gap-x-4">
         {isNamed && (
-          <Link to={`/claims/${each.claim}?tab=calendar`} className="inline-flex min-h-6 items-center">
+          <Link to={`/claims/${each.claim}?tab=calendar`} className="alone">
             {each.household} {each.number}
           </Link>
         )}

@@ -81,7 +81,7 @@ export function SharedNet({ view, chosen = [], onChoose }: Props) {
                   </td>
                 )}
                 <td className="py-1.5">
-                  <Link to={`/claims/${other.id}`} className="inline-flex min-h-6 items-center">
+                  <Link to={`/claims/${other.id}`} className="alone">
                     {other.number}
                   </Link>
                 </td>

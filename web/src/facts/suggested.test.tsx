@@ -9,6 +9,9 @@ import type { Given } from './shapes';
 let Field: typeof FactField;
 let now: Given;
 
+/** A busy machine takes its time to fetch a module. */
+const PATIENCE = 20_000;
+
 function Asking({ of }: { of: 'EMPLOYER' | 'OCCUPATION' }) {
   const [record, setRecord] = useState<Given>({});
   now = record;
@@ -22,7 +25,7 @@ async function typedAtOnce(of: 'EMPLOYER' | 'OCCUPATION') {
   field.focus();
   fireEvent.change(field, { target: { value: 'Skerry Fe' } });
   expect(screen.queryByRole('combobox')).toBeNull();
-  return screen.findByRole('combobox');
+  return screen.findByRole('combobox', {}, { timeout: PATIENCE });
 }
 
 beforeEach(async () => {
@@ -33,7 +36,7 @@ beforeEach(async () => {
 });
 afterEach(() => vi.restoreAllMocks());
 
-describe('a field that is fetched while one types already', () => {
+describe('a field that is fetched while one types already', { timeout: 2 * PATIENCE }, () => {
   it('keeps what was typed, and the one who types', async () => {
     const whole = await typedAtOnce('EMPLOYER');
     expect(whole).toHaveProperty('value', 'Skerry Fe');

@@ -74,7 +74,7 @@ export function AuditScreen() {
           <li key={`${line.claim.number}${line.when}${i}`} className="row-line px-4 py-2.5">
             <p className="flex flex-wrap gap-x-4">
               <span className="quiet w-24">{line.when}</span>
-              <Link to={`/claims/${line.claim.id}?tab=history`} className="inline-flex min-h-6 items-center">
+              <Link to={`/claims/${line.claim.id}?tab=history`} className="alone">
                 {line.claim.household} {line.claim.number}
               </Link>
               <span className="quiet">{line.claim.programme}</span>

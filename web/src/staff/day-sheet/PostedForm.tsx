@@ -45,7 +45,7 @@ export function PostedForm() {
       {file.data && (
         <p role="status">
           {t('sheet.postFiled')}{' '}
-          <Link to={`/claims/${file.data.claim}`} className="inline-flex min-h-6 items-center">
+          <Link to={`/claims/${file.data.claim}`} className="alone">
             {file.data.household} · {file.data.number}
           </Link>
         </p>

@@ -25,7 +25,7 @@ export function SecondLooks() {
       <ul className="mt-1">
         {wanted.data.map((each) => (
           <li key={each.claim} className="flex flex-wrap gap-x-4 py-0.5">
-            <Link to={`/claims/${each.claim}?tab=registers`} className="inline-flex min-h-6 items-center">
+            <Link to={`/claims/${each.claim}?tab=registers`} className="alone">
               {each.household} {each.number}
             </Link>
             <span className="quiet">{t('sheet.looksSince', { since: momentText(each.since) })}</span>

@@ -89,7 +89,7 @@ function SheetRow({ row, mine, mayWork, onAct }: RowProps) {
         data-row={row.id}
         to={`/claims/${row.id}`}
         aria-label={`${row.household}. ${said}`}
-        className="inline-flex min-h-6 items-center !font-bold !text-base-content no-underline hover:underline min-[72rem]:order-2"
+        className="alone !font-bold !text-base-content no-underline hover:underline min-[72rem]:order-2"
       >
         {row.household}
       </Link>

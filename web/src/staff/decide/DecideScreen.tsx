@@ -45,7 +45,7 @@ export function DecideScreen() {
             );
           }}
         >
-          <Link to={`/claims/${claim}`} className="inline-flex min-h-6 items-center">
+          <Link to={`/claims/${claim}`} className="alone">
             {t('decide.back')}
           </Link>
           <h1 className="text-2xl">{title}</h1>

@@ -46,7 +46,7 @@ export function IdentityPanel({ desk, onPaper, onDoubt }: Props) {
         </p>
       </div>
       <p className="mt-2">
-        <Link to={`/claims/${desk.id}/identity`} className="inline-flex min-h-6 items-center">
+        <Link to={`/claims/${desk.id}/identity`} className="alone">
           {t('identity.grid')}
         </Link>
       </p>

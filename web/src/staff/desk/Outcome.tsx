@@ -32,12 +32,7 @@ export function Outcome({ desk, trial, onForget, onFact, all }: Props) {
       {desk.past.decision && (
         <p className="mt-3">
           {t('desk.decidedBy', { when: desk.past.decision.when, by: desk.past.decision.by })}{' '}
-          <a
-            href={`/api/claims/${desk.id}/letter`}
-            className="inline-flex min-h-6 items-center"
-            target="_blank"
-            rel="noreferrer"
-          >
+          <a href={`/api/claims/${desk.id}/letter`} className="alone" target="_blank" rel="noreferrer">
             {t('desk.letter')}
           </a>
         </p>
@@ -123,10 +118,7 @@ function Steps({ steps, onFact }: { steps: Schemas['Sentence'][]; onFact: Props[
             )}
             <span className="quiet block text-[0.8125rem]">
               {step.policy && (
-                <Link
-                  to="/rulebook"
-                  className="inline-flex min-h-6 items-center !font-normal !text-secondary underline"
-                >
+                <Link to="/rulebook" className="alone !font-normal !text-secondary underline">
                   {t('desk.figuresOf')}
                 </Link>
               )}

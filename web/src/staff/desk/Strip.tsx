@@ -59,7 +59,7 @@ export function Strip({
             {t('desk.received', { date: dateText(desk.strip.receivedOn, 'weekday') })}
             {desk.strip.owner && ` · ${desk.strip.owner}`}
           </span>
-          <Link to={`/claims/${desk.id}/household`} className="inline-flex min-h-6 items-center">
+          <Link to={`/claims/${desk.id}/household`} className="alone">
             {t('desk.household')}
           </Link>
           {colleagues.length > 0 && (

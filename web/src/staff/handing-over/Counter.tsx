@@ -64,7 +64,7 @@ export function Counter({ expected, mayWork }: Props) {
       )}
       {mayWork && MOVES.includes(handover.state) && !standsNoMore && <Moves expected={expected} />}
       <p className="mt-3">
-        <Link to={`/claims/${expected.claim}`} className="inline-flex min-h-6 items-center">
+        <Link to={`/claims/${expected.claim}`} className="alone">
           {t('handover.toClaim', { number: expected.claimNumber })}
         </Link>
       </p>

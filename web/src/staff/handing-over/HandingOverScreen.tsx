@@ -48,7 +48,7 @@ export function HandingOverScreen() {
           </form>
           {mayWork && (
             <p className="mt-3">
-              <Link to="/counter-account" className="inline-flex min-h-6 items-center">
+              <Link to="/counter-account" className="alone">
                 {t('counter.start')}
               </Link>
             </p>

@@ -48,10 +48,7 @@ export function Table({ kind, pieces }: Props) {
             <tr key={each.document} className="row-line">
               <td className="px-3 py-2">{each.name}</td>
               <td>
-                <Link
-                  to={`/handing-over/${each.number}`}
-                  className="inline-flex min-h-6 items-center tabular-nums"
-                >
+                <Link to={`/handing-over/${each.number}`} className="alone tabular-nums">
                   {each.number}
                 </Link>
               </td>

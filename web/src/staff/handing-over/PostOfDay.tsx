@@ -26,11 +26,7 @@ export function PostOfDay({ today, pieces, mayWork }: Props) {
           {t('handover.post')}{' '}
           <span className="quiet font-sans text-base font-normal">· {pieces.length}</span>
         </h2>
-        <a
-          href={`/api/post-list?on=${today}`}
-          className="inline-flex min-h-6 items-center"
-          download={`post-${today}.csv`}
-        >
+        <a href={`/api/post-list?on=${today}`} className="alone" download={`post-${today}.csv`}>
           {t('handover.list')}
         </a>
         {mayWork && addressed.length > 0 && (

@@ -42,7 +42,7 @@ export function HouseholdScreen() {
   return (
     <Page title={t('household.title', { name: data.name })}>
       <p>
-        <Link to={`/claims/${claim}`} className="inline-flex min-h-6 items-center">
+        <Link to={`/claims/${claim}`} className="alone">
           {t('household.back')}
         </Link>
       </p>
@@ -77,7 +77,7 @@ export function HouseholdScreen() {
               {data.claims.map((each) => (
                 <tr key={each.id} className="row-line">
                   <td className="whitespace-nowrap px-3 py-2">
-                    <Link to={`/claims/${each.id}`} className="inline-flex min-h-6 items-center">
+                    <Link to={`/claims/${each.id}`} className="alone">
                       {each.number}
                     </Link>
                   </td>

@@ -60,7 +60,7 @@ function Group({ title, lines }: { title: string; lines: Schemas['IdentityInLine
             {lines.map((each) => (
               <tr key={each.claim} className="row-line">
                 <td className="px-3 py-2">
-                  <Link to={`/claims/${each.claim}/identity`} className="inline-flex min-h-6 items-center">
+                  <Link to={`/claims/${each.claim}/identity`} className="alone">
                     {each.name}
                   </Link>
                 </td>

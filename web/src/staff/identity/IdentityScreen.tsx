@@ -63,12 +63,12 @@ export function IdentityScreen() {
       <div className="dense mx-auto max-w-[93.75rem] px-4 py-3" {...FROM_HERE}>
         <header className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-2xl">{grid?.name}</h1>
-          <Link to={`/claims/${claim}`} className="inline-flex min-h-6 items-center">
+          <Link to={`/claims/${claim}`} className="alone">
             {grid?.number}
           </Link>
           <span className="quiet">{grid?.programme}</span>
           <span className="flex-1" />
-          <Link to="/identities" className="inline-flex min-h-6 items-center">
+          <Link to="/identities" className="alone">
             {t('identities.title')}
           </Link>
           <button type="button" className="btn btn-outline btn-primary h-auto min-h-9 " onClick={onward}>

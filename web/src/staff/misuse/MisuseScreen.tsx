@@ -74,7 +74,7 @@ function Case({ misuse }: { misuse: Schemas['MisuseCase'] }) {
       <ul>
         {misuse.linked.map((each) => (
           <li key={each.claim} className="row-line flex flex-wrap items-center gap-4 py-1.5">
-            <Link to={`/claims/${each.claim}`} className="inline-flex min-h-6 items-center">
+            <Link to={`/claims/${each.claim}`} className="alone">
               {each.number}
             </Link>
             <span>{each.household}</span>
