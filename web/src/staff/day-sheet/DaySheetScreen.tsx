@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../../api/client';
 import { useSession } from '../../api/session';
 import { HoursBeyond, useHoursBeyond } from '../../claim/HoursBeyond';
 import { useSheet, useSheetFilter } from '../../claim/useSheet';
+import { isComing } from '../../components/isComing';
 import { FROM_HERE, useKeys } from '../../components/keys';
 import { Page } from '../../components/Page';
 import { Problem } from '../../components/Problem';
@@ -39,8 +40,8 @@ export function DaySheetScreen() {
     },
   });
   /** What stands above the stacks comes with them: they do not jump when it does. */
-  const notices = [useSecondLooks(mayWork), useHoursBeyond(mayWork)];
-  const shown = notices.some((each) => each.isLoading) ? undefined : sheet.data;
+  const waits = isComing(useSecondLooks(mayWork), useHoursBeyond(mayWork));
+  const shown = waits ? undefined : sheet.data;
   useRowLeft(shown !== undefined);
   const rows = shown?.stacks.flatMap((stack) => stack.rows) ?? [];
   const act = (row: Row) => {

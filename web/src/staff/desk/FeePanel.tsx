@@ -5,18 +5,21 @@ import { amountText, dateText } from '../../i18n';
 import { MadeOut } from './MadeOut';
 import { StillToMake } from './StillToMake';
 
+export const useFee = (claim: string) =>
+  useQuery({
+    queryKey: ['fee-of', claim],
+    queryFn: () => take(api.GET('/api/claims/{id}/fee', { params: { path: { id: claim } } })),
+    retry: false,
+    retryOnMount: false,
+  });
+
 /** The fee of a claim and what was made out for it; nothing where there is none. */
 export function FeePanel({ claim, mayWrite }: { claim: string; mayWrite: boolean }) {
   const { t } = useTranslation();
-  const params = { params: { path: { id: claim } } };
-  const fee = useQuery({
-    queryKey: ['fee-of', claim],
-    queryFn: () => take(api.GET('/api/claims/{id}/fee', params)),
-    retry: false,
-  });
+  const fee = useFee(claim);
   const documents = useQuery({
     queryKey: ['documents-of', claim],
-    queryFn: () => take(api.GET('/api/claims/{id}/documents', params)),
+    queryFn: () => take(api.GET('/api/claims/{id}/documents', { params: { path: { id: claim } } })),
     enabled: fee.isSuccess,
     refetchInterval: (query) =>
       fee.data?.state === 'PAID' && query.state.data?.length === 0 ? 3_000 : false,

@@ -10,15 +10,19 @@ import { amountText, dateText } from '../../i18n';
 const INK = { FOUND: 'text-warning', CLAIMED_BACK: '', LET_GO: 'quiet', GONE: 'quiet' };
 const SHAPE = { FOUND: '◈', CLAIMED_BACK: '◇', LET_GO: '–', GONE: '–' };
 
+const keyOf = (claim: string) => ['overpayments', claim];
+
+export const useOverpayments = (claim: string) =>
+  useQuery({
+    queryKey: keyOf(claim),
+    queryFn: () => take(api.GET('/api/claims/{id}/overpayments', { params: { path: { id: claim } } })),
+  });
+
 /** What was paid too much on a claim; whether it is claimed back is decided here, by a decision of its own. */
 export function OverpaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
   const { t } = useTranslation();
   const queries = useQueryClient();
-  const key = ['overpayments', desk.id];
-  const found = useQuery({
-    queryKey: key,
-    queryFn: () => take(api.GET('/api/claims/{id}/overpayments', { params: { path: { id: desk.id } } })),
-  });
+  const found = useOverpayments(desk.id);
   const decide = useMutation({
     mutationFn: ({ id, claimBack, reason }: { id: string; claimBack: boolean; reason: string }) =>
       take(
@@ -28,7 +32,7 @@ export function OverpaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
         }),
       ),
     onSuccess: (now) => {
-      queries.setQueryData(key, now);
+      queries.setQueryData(keyOf(desk.id), now);
       void queries.invalidateQueries({ queryKey: ['desk', desk.id] });
       void queries.invalidateQueries({ queryKey: ['day-sheet'] });
     },

@@ -6,11 +6,12 @@ import { FollowUpList } from '../../claim/FollowUpList';
 import { GoesTo } from '../../claim/GoesTo';
 import { PaymentList } from '../../claim/PaymentList';
 import { TextField } from '../../components/Field';
+import { isComing } from '../../components/isComing';
 import { Press } from '../../components/Press';
 import { Problem } from '../../components/Problem';
-import { FeePanel } from './FeePanel';
+import { FeePanel, useFee } from './FeePanel';
 import { OthersAccount } from './OthersAccount';
-import { OverpaymentPanel } from './OverpaymentPanel';
+import { OverpaymentPanel, useOverpayments } from './OverpaymentPanel';
 
 /** What follows the decision in money; a caseworker looks at what the bank booked otherwise. */
 export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
@@ -52,7 +53,10 @@ export function PaymentPanel({ desk }: { desk: Schemas['Desk'] }) {
     enabled: !!desk.past.decision,
   });
   const [reason, setReason] = useState('');
+  /** All of it comes at once: what is about to be pressed does not jump when something comes above it. */
+  const waits = isComing(following, useOverpayments(desk.id), useFee(desk.id));
   const now = following.data;
+  if (waits) return <p className="quiet p-4">{t('loading')}</p>;
   return (
     <section className="space-y-3 p-4" aria-label={t('desk.tab.payments')}>
       <Problem of={following.error ?? accept.error ?? done.error} />
