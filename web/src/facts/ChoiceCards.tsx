@@ -18,14 +18,14 @@ const WIDTH = 5;
 export function ChoiceCards({ id, label, hint, error, options, value, onChange }: Props) {
   const name = useId();
   return (
-    <fieldset id={id} tabIndex={-1} aria-describedby={error ? `${id}-error` : undefined}>
+    <fieldset id={id} tabIndex={-1} className="min-w-0" aria-describedby={error ? `${id}-error` : undefined}>
       <legend className="mb-2 font-semibold">{label}</legend>
       {hint && <p className="quiet mb-2 text-sm">{hint}</p>}
       <div className="space-y-2">
         {options.map((option) => (
           <label
             key={option.value}
-            className={`flex cursor-pointer items-start gap-3 rounded border p-3 ${value === option.value ? 'border-primary bg-primary/5' : 'border-base-300'}`}
+            className={`flex cursor-pointer flex-wrap items-start gap-3 rounded border p-3 ${value === option.value ? 'border-primary bg-primary/5' : 'border-base-300'}`}
           >
             <input
               type="radio"
@@ -36,7 +36,7 @@ export function ChoiceCards({ id, label, hint, error, options, value, onChange }
               checked={value === option.value}
               onChange={() => onChange(option.value)}
             />
-            <span className="min-w-0 flex-1">
+            <span className="min-w-0 grow basis-16">
               <span className="block font-semibold">{option.label}</span>
               <span id={`${name}${option.value}`} className="quiet block text-[0.9375rem]">
                 {option.hint}

@@ -89,12 +89,7 @@ export function SuggestField({
           allowsCustomValue
           allowsEmptyCollection={isLooking && found.isSuccess}
         >
-          <Input
-            {...ids}
-            autoFocus={focused}
-            className={`input w-full ${error ? 'input-error' : ''}`}
-            autoComplete="off"
-          />
+          <Input {...ids} autoFocus={focused} className="field" autoComplete="off" />
           <Popover placement="bottom start" className="sheet z-20 w-(--trigger-width) max-w-[90vw] py-1">
             <ListBox<Fitting>
               renderEmptyState={() => (

@@ -91,7 +91,7 @@ function Inside({ months, plan, holidays, free }: Look) {
         >
           <span aria-hidden="true">←</span>
         </Button>
-        <Heading className="flex-1 text-center text-base" />
+        <Heading className="min-w-0 flex-1 text-center text-base" />
         <Button slot="next" aria-label={t('plan.later')} className="btn btn-ghost min-h-11 min-w-11 px-2">
           <span aria-hidden="true">→</span>
         </Button>

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schemas } from '../api/client';
+import { Scrolls } from '../components/Scrolls';
 import { amountText, dateText } from '../i18n';
 
 /** Each week with its hours, what is paid for it and when; its working unfolds. */
@@ -7,30 +8,32 @@ export function PlanWeeks({ weeks }: { weeks: Schemas['PlanWeek'][] }) {
   const { t } = useTranslation();
   if (weeks.length === 0) return null;
   return (
-    <table className="w-full text-start">
-      <thead>
-        <tr className="quiet border-b border-base-300 text-sm">
-          <th className="py-1 pe-3 font-normal">{t('plan.week')}</th>
-          <th className="py-1 pe-3 !text-end font-normal">{t('plan.away')}</th>
-          <th className="py-1 !text-end font-normal">{t('plan.paid')}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {weeks.map((week) => (
-          <tr key={week.monday} className="border-b border-base-300 align-top">
-            <th scope="row" className="py-1.5 pe-3 font-normal">
-              {dateText(week.monday)}
-            </th>
-            <td className="py-1.5 pe-3 text-end whitespace-nowrap">
-              {t('plan.hours', { hours: week.hours })}
-            </td>
-            <td className="py-1.5 text-end">
-              {week.paid ? <PaidWeek paid={week.paid} /> : t('plan.unpaid')}
-            </td>
+    <Scrolls label={t('plan.week')}>
+      <table className="w-full text-start">
+        <thead>
+          <tr className="quiet border-b border-base-300 text-sm">
+            <th className="py-1 pe-3 font-normal">{t('plan.week')}</th>
+            <th className="py-1 pe-3 !text-end font-normal">{t('plan.away')}</th>
+            <th className="py-1 !text-end font-normal">{t('plan.paid')}</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {weeks.map((week) => (
+            <tr key={week.monday} className="border-b border-base-300 align-top">
+              <th scope="row" className="py-1.5 pe-3 font-normal">
+                {dateText(week.monday)}
+              </th>
+              <td className="py-1.5 pe-3 text-end whitespace-nowrap">
+                {t('plan.hours', { hours: week.hours })}
+              </td>
+              <td className="py-1.5 text-end">
+                {week.paid ? <PaidWeek paid={week.paid} /> : t('plan.unpaid')}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scrolls>
   );
 }
 

@@ -26,7 +26,7 @@ export function DayHours({ day, value, problem, onChange }: Props) {
         </label>
         <input
           id={id}
-          className={`input w-20 text-end tabular-nums ${isWrong ? 'input-error' : ''}`}
+          className="field w-20 text-end tabular-nums"
           inputMode="decimal"
           autoComplete="off"
           aria-label={t('hours.hoursOn', { day: label })}
